@@ -1,0 +1,87 @@
+/**
+ * The order of the house. A core folder imports only from folders above it in this list,
+ * and the outer rooms only from those that stand below them.
+ */
+const coreFolders = [
+  'quantity',
+  'gear',
+  'catalogue',
+  'loadout',
+  'scheme',
+  'brief',
+  'needs',
+  'fit',
+  'losses',
+  'reach',
+  'upkeep',
+  'judge',
+  'choose',
+  'exchange',
+  'demo',
+];
+
+const coreOrder = coreFolders.flatMap((folder, at) => {
+  const later = coreFolders.slice(at + 1);
+  return later.length === 0
+    ? []
+    : [
+        {
+          name: `core-${folder}-imports-only-from-above`,
+          severity: 'error',
+          from: { path: `^src/core/${folder}/` },
+          to: { path: `^src/core/(${later.join('|')})/` },
+        },
+      ];
+});
+
+module.exports = {
+  forbidden: [
+    { name: 'no-cycle', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-orphan', severity: 'error', from: { orphan: true, pathNot: '\\.d\\.ts$' }, to: {} },
+    { name: 'resolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    ...coreOrder,
+    {
+      name: 'core-is-pure',
+      comment: 'The core knows nothing of React, the DOM, IndexedDB or Next.js.',
+      severity: 'error',
+      from: { path: '^src/core/' },
+      to: { pathNot: '^(src/core/|node_modules/(valibot|@valibot)/)' },
+    },
+    {
+      name: 'store-stands-on-core',
+      severity: 'error',
+      from: { path: '^src/store/' },
+      to: { path: '^src/', pathNot: '^src/(core|store)/' },
+    },
+    {
+      name: 'ui-stands-on-store-and-core',
+      severity: 'error',
+      from: { path: '^src/ui/' },
+      to: { path: '^src/', pathNot: '^src/(core|store|ui)/' },
+    },
+    {
+      name: 'screens-do-not-know-routes',
+      severity: 'error',
+      from: { path: '^src/screens/' },
+      to: { path: '^src/app/' },
+    },
+    {
+      name: 'screens-do-not-know-each-other',
+      severity: 'error',
+      from: { path: '^src/screens/([^/]+)/' },
+      to: { path: '^src/screens/', pathNot: '^src/screens/$1/' },
+    },
+    {
+      name: 'command-line-stands-on-core',
+      severity: 'error',
+      from: { path: '^bin/' },
+      to: { path: '^src/', pathNot: '^src/core/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types'] },
+  },
+};

@@ -1,0 +1,39 @@
+import { done, refused, type Outcome } from '../src/core/quantity';
+import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
+import { isSchemeId, schemeIds, schemes } from '../src/core/scheme';
+
+export interface Verb {
+  readonly usage: string;
+  readonly options: readonly string[];
+  readonly whyTooLarge: (bytes: number) => string | null;
+  readonly run: (text: string, options: Readonly<Record<string, string>>) => Outcome<unknown>;
+}
+
+/** Every verb of the command line. */
+export const verbs = {
+  audit: {
+    usage: `LOADOUT [--kit NAME] [--scheme ${schemeIds.join('|')}] [--today 2026-10-01]`,
+    options: ['kit', 'scheme', 'today'],
+    whyTooLarge,
+    run: audit,
+  },
+} as const satisfies Record<string, Verb>;
+
+function audit(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
+  const scheme = options.scheme ?? 'five-cs';
+  if (!isSchemeId(scheme)) {
+    return refused(`--scheme is “${scheme}”; it must be one of ${schemeIds.join(', ')}.`);
+  }
+  const today = options.today ?? new Date().toISOString().slice(0, 10);
+  if (!isDay(today)) return refused(`--today is “${today}”; it must be a day like 2026-10-01.`);
+  const bench = readFile(text);
+  if (!bench.ok) return bench;
+  const kit = kitNamed(bench.value, options.kit);
+  return kit.ok ? done(auditOf(bench.value, kit.value, schemes[scheme], today)) : kit;
+}
+
+function isDay(text: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  const day = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(day.getTime()) && day.toISOString().startsWith(text);
+}

@@ -1,0 +1,24 @@
+import nextVitals from 'eslint-config-next/core-web-vitals';
+import nextTypescript from 'eslint-config-next/typescript';
+import prettier from 'eslint-config-prettier';
+
+const config = [
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },
+  ...nextVitals,
+  ...nextTypescript,
+  prettier,
+  {
+    rules: {
+      eqeqeq: ['error', 'always'],
+      'no-console': 'error',
+      'max-lines': ['warn', { max: 350, skipBlankLines: true, skipComments: true }],
+      'import/no-default-export': 'off',
+    },
+  },
+  {
+    files: ['scripts/**', 'bin/**', '*.cjs'],
+    rules: { 'no-console': 'off', '@typescript-eslint/no-require-imports': 'off' },
+  },
+];
+
+export default config;

@@ -1,0 +1,3 @@
+export * from './kinds';
+export * from './quick-add';
+export type { Kind } from './kind';

@@ -1,0 +1,146 @@
+import { jobs, roomMl, type Cavity, type Form, type Gear, type Inside, type Trust } from '../gear';
+
+/**
+ * The gear with another capacity in mL: what it carries and boils, its cavities, and where they are only
+ * typical its size (by the cube root) and mass (by the surface).
+ */
+export function withCapacity(gear: Gear, volumeMl: number): Gear {
+  const before = capacityOf(gear);
+  if (before === 0) return gear;
+  const ratio = volumeMl / before;
+  const linear = Math.cbrt(ratio);
+  return {
+    ...gear,
+    massG: gear.massG === null ? null : round(gear.massG * linear ** 2),
+    form: gear.form && scaledForm(gear.form, linear),
+    cavities: gear.cavities.map((cavity) => ({
+      ...cavity,
+      inside: scaledInside(cavity.inside, linear),
+    })),
+    supplies: gear.supplies.map((supply) =>
+      jobs[supply.job].unit === 'mL' && supply.amount !== null
+        ? { ...supply, amount: round(supply.amount * ratio) }
+        : supply,
+    ),
+  };
+}
+
+/** What it is sold as holding: the most it carries, or else its largest cavity; 0 where it holds nothing. */
+function capacityOf({ supplies, cavities }: Gear): number {
+  const carried = supplies
+    .filter(({ job }) => jobs[job].unit === 'mL')
+    .map(({ amount }) => amount ?? 0);
+  if (carried.length > 0) return Math.max(...carried);
+  return Math.max(
+    0,
+    ...cavities.map(({ inside }) => (inside.shape === 'soft' ? inside.volumeMl : roomMl(inside))),
+  );
+}
+
+/** The gear with another length in metres, for what is counted in metres: mass and bulk follow. */
+export function withLength(gear: Gear, lengthM: number): Gear {
+  const before = gear.supplies.find(({ job }) => jobs[job].unit === 'm')?.amount ?? null;
+  if (before === null || before === 0) return gear;
+  const ratio = lengthM / before;
+  return {
+    ...gear,
+    massG: gear.massG === null ? null : round(gear.massG * ratio),
+    form: gear.form && scaledForm(gear.form, Math.cbrt(ratio)),
+    supplies: gear.supplies.map((supply) =>
+      jobs[supply.job].unit === 'm' && supply.amount !== null
+        ? { ...supply, amount: round(supply.amount * ratio) }
+        : supply,
+    ),
+  };
+}
+
+/** The gear with another outside; rigid cavities of the same shape keep the thickness of their walls. */
+export function withSides(gear: Gear, form: Form, formTrust: Trust): Gear {
+  const before = gear.form;
+  return {
+    ...gear,
+    form,
+    formTrust,
+    cavities: gear.cavities.map((cavity) => ({
+      ...cavity,
+      inside: insideWithin(cavity, before, form),
+    })),
+  };
+}
+
+function insideWithin({ inside }: Cavity, before: Form | null, after: Form): Inside {
+  if (inside.shape === 'cylinder' && before?.shape === 'cylinder' && after.shape === 'cylinder') {
+    return {
+      shape: 'cylinder',
+      diameterMm: lessWall(after.diameterMm, before.diameterMm - inside.diameterMm),
+      heightMm: lessWall(after.heightMm, before.heightMm - inside.heightMm),
+    };
+  }
+  if (inside.shape === 'box' && before?.shape === 'box' && after.shape === 'box') {
+    return {
+      shape: 'box',
+      lengthMm: lessWall(after.lengthMm, before.lengthMm - inside.lengthMm),
+      widthMm: lessWall(after.widthMm, before.widthMm - inside.widthMm),
+      heightMm: lessWall(after.heightMm, before.heightMm - inside.heightMm),
+    };
+  }
+  return inside;
+}
+
+/** A wall is never thicker than half of the side. */
+function lessWall(sideMm: number, wallMm: number): number {
+  return Math.max(sideMm / 2, sideMm - Math.max(0, wallMm));
+}
+
+function scaledForm(form: Form, linear: number): Form {
+  switch (form.shape) {
+    case 'box':
+      return {
+        ...form,
+        lengthMm: round(form.lengthMm * linear),
+        widthMm: round(form.widthMm * linear),
+        heightMm: round(form.heightMm * linear),
+      };
+    case 'cylinder':
+      return {
+        ...form,
+        diameterMm: round(form.diameterMm * linear),
+        heightMm: round(form.heightMm * linear),
+      };
+    case 'soft':
+      return {
+        ...form,
+        looseMl: round(form.looseMl * linear ** 3),
+        tightMl: round(form.tightMl * linear ** 3),
+      };
+  }
+}
+
+function scaledInside(inside: Inside, linear: number): Inside {
+  switch (inside.shape) {
+    case 'box':
+      return {
+        shape: 'box',
+        lengthMm: round(inside.lengthMm * linear),
+        widthMm: round(inside.widthMm * linear),
+        heightMm: round(inside.heightMm * linear),
+      };
+    case 'cylinder':
+      return {
+        shape: 'cylinder',
+        diameterMm: round(inside.diameterMm * linear),
+        heightMm: round(inside.heightMm * linear),
+      };
+    case 'soft':
+      return {
+        ...inside,
+        volumeMl: round(inside.volumeMl * linear ** 3),
+        longestMm: round(inside.longestMm * linear),
+      };
+  }
+}
+
+/** Typical figures carry no more than a tenth. */
+function round(value: number): number {
+  return Math.round(value * 10) / 10;
+}

@@ -1,0 +1,107 @@
+import { done, refused, type Outcome } from '../quantity';
+import { loadsOf } from '../fit';
+import {
+  gearOf,
+  holdersAround,
+  isOnGround,
+  overplaced,
+  totalsOf,
+  treeOf,
+  type Bench,
+  type Loadout,
+} from '../loadout';
+import { coverOf, type Scheme } from '../scheme';
+
+/** The kit of a bench that is named by id or name, or its only one. */
+export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loadout> {
+  const kits = [...bench.loadouts.values()];
+  const names = kits.map(({ name }) => name).join(', ');
+  if (kits.length === 0) return refused('“loadouts” is empty: the file holds no kit.', 'loadouts');
+  if (named === undefined) {
+    return kits.length === 1
+      ? done(kits[0]!)
+      : refused(
+          `“loadouts” holds ${kits.length} kits (${names}): name one with --kit.`,
+          'loadouts',
+        );
+  }
+  const kit = kits.find(
+    ({ id, name }) => id === named || name.toLowerCase() === named.toLowerCase(),
+  );
+  return kit ? done(kit) : refused(`“loadouts” holds no kit “${named}”, but ${names}.`, 'loadouts');
+}
+
+/**
+ * What a kit weighs, takes and covers, as one plain document. Masses in g, volumes in mL, prices in minor
+ * units of `currency`, `today` as YYYY-MM-DD.
+ */
+export function auditOf(bench: Bench, loadout: Loadout, scheme: Scheme, today: string) {
+  const { shelf } = bench;
+  const tree = treeOf(loadout);
+  const totals = totalsOf(loadout, shelf);
+  const cover = coverOf(loadout, shelf, scheme);
+  const placed = loadout.placements.map((placement) => ({
+    placement,
+    gear: gearOf(shelf, placement),
+  }));
+  return {
+    kit: { id: loadout.id, name: loadout.name, purpose: loadout.purpose },
+    today,
+    currency: bench.currency,
+    totals: totals.whole,
+    limits: {
+      mostMassG: loadout.mostMassG,
+      massKept: loadout.mostMassG === null ? null : totals.whole.massG <= loadout.mostMassG,
+      mostPriceMinor: loadout.mostPriceMinor,
+      priceKept:
+        loadout.mostPriceMinor === null ? null : totals.whole.priceMinor <= loadout.mostPriceMinor,
+    },
+    branches: placed.map(({ placement, gear }) => ({
+      placement: placement.id,
+      gear: gear.name,
+      count: placement.count,
+      in: [
+        ...holdersAround(tree, placement)
+          .map((holder) => gearOf(shelf, holder).name)
+          .reverse(),
+        ...(isOnGround(placement.place) ? [placement.place.on] : [placement.place.cavity]),
+      ],
+      ...totals.branches.get(placement.id)!,
+    })),
+    cover: {
+      scheme: scheme.id,
+      covered: cover.covered,
+      outOf: cover.outOf,
+      categories: cover.categories.map(({ category, standing, placements, musts, jobs }) => ({
+        category: category.name,
+        standing,
+        placements,
+        musts,
+        jobs: jobs.map((job) => ({
+          job: job.job,
+          ways: job.ways.map((way) => way.placement.id),
+          independent: job.independent,
+          amount: job.amount,
+        })),
+      })),
+    },
+    fit: {
+      by: 'bulk and longest side' as const,
+      cavities: loadsOf(loadout, shelf).map(({ placement, cavity, answer }) => ({
+        placement,
+        cavity,
+        ...answer,
+      })),
+    },
+    overplaced: overplaced(bench).filter((found) =>
+      found.in.some((part) => part.loadout === loadout.id),
+    ),
+    due: placed
+      .filter(({ gear }) => gear.goodUntil !== null && gear.goodUntil < today)
+      .map(({ placement, gear }) => ({
+        placement: placement.id,
+        gear: gear.name,
+        goodUntil: gear.goodUntil,
+      })),
+  };
+}

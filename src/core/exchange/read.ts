@@ -1,0 +1,133 @@
+import * as v from 'valibot';
+import { done, refused, type Outcome } from '../quantity';
+import { unsound, type Bench } from '../loadout';
+import { fileSchema, formatName, formatVersion, type AcornFile } from './schema';
+
+/** The largest file that is opened, in bytes: some twenty times the largest shelf anyone has shown. */
+export const mostBytes = 32 * 1024 * 1024;
+
+/** What keeps a file of `bytes` from being opened at all, before it is read; null where nothing does. */
+export function whyTooLarge(bytes: number): string | null {
+  if (bytes <= mostBytes) return null;
+  const size = (bytes / 1024 / 1024).toFixed(0);
+  return `The file is ${size} MB, and files up to ${mostBytes / 1024 / 1024} MB are opened. Nothing was brought in.`;
+}
+
+/**
+ * Reads a file's text into a bench of its own: its gear and its kits.
+ *
+ * Refuses, naming the field, what is not JSON, not of this format, of a newer version, with a missing,
+ * wrong or unknown field, with text that is not plain, or with placements that do not hang together.
+ */
+export function readFile(text: string): Outcome<Bench> {
+  const tooLarge = whyTooLarge(text.length);
+  if (tooLarge) return refused(tooLarge);
+  const parsed = parseJson(text);
+  if (!parsed.ok) return parsed;
+  const kept = ofThisVersion(parsed.value);
+  if (!kept.ok) return kept;
+  const checked = v.safeParse(fileSchema, kept.value, { abortEarly: true });
+  if (!checked.success) return problemOf(checked.issues[0]);
+  return hangingTogether(checked.output);
+}
+
+function parseJson(text: string): Outcome<unknown> {
+  try {
+    return done(JSON.parse(text.replace(/^\uFEFF/, '')));
+  } catch (error) {
+    const reason = error instanceof Error ? error.message.replace(/\s+/g, ' ').slice(0, 120) : '';
+    return refused(`This is not a JSON file (${reason}).`);
+  }
+}
+
+/** Older versions would be brought up to date here; there is none before the first. */
+function ofThisVersion(value: unknown): Outcome<unknown> {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) {
+    return refused(`This JSON is not a Vivid Acorn file: it has no field “format”.`, 'format');
+  }
+  const { format, version } = value as Record<string, unknown>;
+  if (format !== formatName) {
+    return refused(
+      `This JSON is not a Vivid Acorn file: its “format” is ${shown(format)}, not "${formatName}".`,
+      'format',
+    );
+  }
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
+    return refused(`The file's “version” is ${shown(version)}, which is no version.`, 'version');
+  }
+  if (version > formatVersion) {
+    return refused(
+      `The file is of version ${version}, newer than this program, which reads up to ${formatVersion}. Open it with a newer Vivid Acorn.`,
+      'version',
+    );
+  }
+  return done(value);
+}
+
+function hangingTogether(file: AcornFile): Outcome<Bench> {
+  const shelf = new Map(file.gear.map((gear) => [gear.id, gear]));
+  const twiceGear = firstTwice(file.gear);
+  if (twiceGear >= 0) return refusedAt(`gear[${twiceGear}].id`, 'is there twice.');
+  const twiceKit = firstTwice(file.loadouts);
+  if (twiceKit >= 0) return refusedAt(`loadouts[${twiceKit}].id`, 'is there twice.');
+  for (const [at, loadout] of file.loadouts.entries()) {
+    const problem = unsound(loadout, shelf);
+    if (problem) return refusedAt(`loadouts[${at}].${problem.field}`, problem.message);
+  }
+  const loadouts = new Map(file.loadouts.map((loadout) => [loadout.id, loadout]));
+  return done({ currency: file.currency, shelf, loadouts });
+}
+
+function firstTwice(entries: readonly { readonly id: string }[]): number {
+  const seen = new Set<string>();
+  return entries.findIndex(({ id }) => seen.size === seen.add(id).size);
+}
+
+function problemOf(issue: v.BaseIssue<unknown>): Outcome<never> {
+  const path = pathOf(issue);
+  const missing = issue.received === 'undefined';
+  if (issue.type === 'strict_object' && issue.expected === 'never') {
+    return refusedAt(path, 'is not a field of this format.');
+  }
+  if (missing) return refusedAt(path, 'is missing.');
+  const isOwnWords = !/^Invalid /.test(issue.message);
+  if (isOwnWords) return refusedAt(path, issue.message);
+  return refusedAt(path, `is ${shown(issue.input)}; it must be ${mustBe(issue)}.`);
+}
+
+const typeNames: Readonly<Record<string, string>> = {
+  number: 'a number',
+  string: 'a text',
+  boolean: 'true or false',
+  Array: 'a list',
+  Object: 'an object',
+};
+
+function mustBe(issue: v.BaseIssue<unknown>): string {
+  const expected = issue.expected ?? 'something else';
+  return expected
+    .replace(/^\((.*)\)$/, '$1')
+    .split(' | ')
+    .map((part) => typeNames[part] ?? part)
+    .join(' or ');
+}
+
+function pathOf(issue: v.BaseIssue<unknown>): string {
+  return (issue.path ?? [])
+    .map((step) => (typeof step.key === 'number' ? `[${step.key}]` : `.${String(step.key)}`))
+    .join('')
+    .replace(/^\./, '');
+}
+
+function refusedAt(field: string, says: string): Outcome<never> {
+  const starts = /^(is|holds|has)\b/.test(says) ? ' ' : ': ';
+  return refused(`“${field}”${starts}${says}`, field);
+}
+
+/** A value in a message: lists and objects by their kind, since they may be deeper than can be printed. */
+function shown(value: unknown): string {
+  if (Array.isArray(value)) return 'a list';
+  if (typeof value === 'object' && value !== null) return 'an object';
+  const text = JSON.stringify(value) ?? 'missing';
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
+}

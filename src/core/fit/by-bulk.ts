@@ -1,0 +1,52 @@
+import { bulkOf, longestInsideMm, longestRigidMm, roomMl } from '../gear';
+import type { FitAnswer, FitQuestion, FitReason, Verdict } from './question';
+
+/** Below this a volume or a length is not told from none: mL and mm. */
+const hair = 1e-6;
+
+/**
+ * Answers by bulk and longest side only. It proves that something cannot go in; it cannot prove that
+ * all goes in, since it does not lay out the shapes.
+ */
+export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
+  const room = roomMl(cavity.inside);
+  const longest = longestInsideMm(cavity.inside);
+  const reasons: FitReason[] = [];
+  let tightMl = 0;
+  let looseMl = 0;
+  let massG = 0;
+  for (const item of items) {
+    massG += item.massG;
+    if (item.form === null) continue;
+    const bulk = bulkOf(item.form);
+    tightMl += bulk.tightMl;
+    looseMl += bulk.looseMl;
+    const byMm = longestRigidMm(item.form) - longest;
+    if (byMm > hair) reasons.push({ why: 'too long', item: item.id, byMm });
+  }
+  if (tightMl - room > hair) reasons.push({ why: 'too much', byMl: tightMl - room });
+  if (cavity.mostMassG !== null && massG - cavity.mostMassG > hair) {
+    reasons.push({ why: 'too heavy', byG: massG - cavity.mostMassG });
+  }
+  const unmeasured = items.filter(({ form }) => form === null).map(({ id }) => id);
+  return {
+    verdict: verdictOn(reasons, unmeasured, looseMl, room),
+    reasons,
+    roomMl: room,
+    tightMl,
+    looseMl,
+    massG,
+    unmeasured,
+  };
+}
+
+function verdictOn(
+  reasons: readonly FitReason[],
+  unmeasured: readonly string[],
+  looseMl: number,
+  room: number,
+): Verdict {
+  if (reasons.length > 0) return 'does not fit';
+  if (unmeasured.length > 0) return 'not known';
+  return looseMl - room > hair ? 'only squeezed' : 'room by bulk';
+}

@@ -1,0 +1,3 @@
+export * from './question';
+export * from './by-bulk';
+export * from './loads';

@@ -1,0 +1,56 @@
+import type { Form } from '../gear';
+import {
+  gearOf,
+  totalsOf,
+  treeOf,
+  type Loadout,
+  type LoadoutTotals,
+  type Placement,
+  type Shelf,
+} from '../loadout';
+import { fitByBulk } from './by-bulk';
+import type { FitAnswer, FitItem } from './question';
+
+/** One cavity of a placed holder, and how what is in it fits. */
+export interface CavityLoad {
+  readonly placement: string;
+  readonly cavity: string;
+  readonly answer: FitAnswer;
+}
+
+/** How every cavity of a loadout is filled, in the order of the placements. */
+export function loadsOf(loadout: Loadout, shelf: Shelf): readonly CavityLoad[] {
+  const tree = treeOf(loadout);
+  const totals = totalsOf(loadout, shelf);
+  return loadout.placements.flatMap((placement) =>
+    gearOf(shelf, placement).cavities.map((cavity) => {
+      const inner = tree.inCavity(placement.id, cavity.id);
+      const items = inner.flatMap((held) => itemsOf(held, shelf, totals));
+      return { placement: placement.id, cavity: cavity.id, answer: fitByBulk({ cavity, items }) };
+    }),
+  );
+}
+
+/** A placement as pieces to pack: each counted one by itself, a filled soft holder as large as it has become. */
+function itemsOf(placement: Placement, shelf: Shelf, totals: LoadoutTotals): readonly FitItem[] {
+  const gear = gearOf(shelf, placement);
+  const branch = totals.branches.get(placement.id)!;
+  const form = gear.form && outsideForm(gear.form, branch.bulk, placement.count);
+  const massG = branch.massG / placement.count;
+  return Array.from({ length: placement.count }, (_, at) => ({
+    id: placement.count === 1 ? placement.id : `${placement.id}#${at + 1}`,
+    name: gear.name,
+    form: branch.unmeasured > 0 ? null : form,
+    massG,
+  }));
+}
+
+function outsideForm(
+  form: Form,
+  bulk: { readonly tightMl: number; readonly looseMl: number },
+  count: number,
+): Form {
+  return form.shape === 'soft'
+    ? { ...form, tightMl: bulk.tightMl / count, looseMl: bulk.looseMl / count }
+    : form;
+}

@@ -1,0 +1,115 @@
+/** How the amounts of several supplies of one job make one figure. */
+export type Tally = 'sum' | 'largest' | 'smallest' | 'none';
+
+interface JobEntry {
+  readonly name: string;
+  readonly group: string;
+  /** The unit of a supply's amount, as printed; null where a job has no amount. */
+  readonly unit: string | null;
+  readonly tally: Tally;
+  /** A job whose loss is a finding of its own. */
+  readonly critical: boolean;
+}
+
+function job(group: string, name: string, unit: string | null = null, tally?: Tally): JobEntry {
+  return { group, name, unit, tally: tally ?? (unit === null ? 'none' : 'sum'), critical: false };
+}
+
+function critical(entry: JobEntry): JobEntry {
+  return { ...entry, critical: true };
+}
+
+/** Everything that a kit may have to be able to do. */
+export const jobs = {
+  cut: critical(job('cut', 'cut')),
+  saw: job('cut', 'saw'),
+  chop: job('cut', 'chop'),
+  snip: job('cut', 'snip'),
+  grip: job('cut', 'grip'),
+  sharpen: job('cut', 'sharpen'),
+  dig: job('cut', 'dig'),
+  flame: job('fire', 'flame', 'lights'),
+  spark: job('fire', 'spark', 'strikes'),
+  'sun-fire': job('fire', 'fire from the sun'),
+  tinder: job('fire', 'tinder', 'min'),
+  stove: job('fire', 'stove'),
+  fuel: job('fire', 'fuel', 'kJ'),
+  'carry-water': critical(job('water', 'carry water', 'mL')),
+  boil: critical(job('water', 'boil', 'mL', 'largest')),
+  'treat-water': critical(job('water', 'treat water', 'L')),
+  strain: job('water', 'strain'),
+  eat: job('water', 'eat'),
+  roof: critical(job('cover', 'roof', 'm²')),
+  shell: job('cover', 'shell'),
+  insulate: job('cover', 'insulate', 'clo'),
+  sleep: job('cover', 'sleep', '°C', 'smallest'),
+  ground: job('cover', 'ground', 'R'),
+  raise: job('cover', 'raise off the ground'),
+  reflect: job('cover', 'reflect heat'),
+  stake: job('cover', 'stake', 'pegs'),
+  cord: critical(job('cord', 'cord', 'm')),
+  line: job('cord', 'line', 'm'),
+  fasten: job('cord', 'fasten'),
+  tape: job('cord', 'tape', 'm'),
+  wire: job('cord', 'wire', 'm'),
+  light: job('light', 'light', 'lumen-hours'),
+  candle: job('light', 'candle', 'h'),
+  cloth: job('cloth', 'cloth', 'm²'),
+  bearing: job('find the way', 'bearing'),
+  map: job('find the way', 'map'),
+  position: job('find the way', 'position'),
+  pace: job('find the way', 'pace'),
+  'signal-sound': job('be found', 'signal by sound'),
+  'signal-day': job('be found', 'signal by day'),
+  'signal-night': job('be found', 'signal by night'),
+  mark: job('be found', 'mark'),
+  call: job('be found', 'call'),
+  sew: job('mend', 'sew'),
+  thread: job('mend', 'thread', 'm'),
+  glue: job('mend', 'glue'),
+  spare: job('mend', 'spare part'),
+  'first-aid': critical(job('body', 'first aid')),
+  'bleed-control': job('body', 'control bleeding'),
+  blister: job('body', 'blisters'),
+  medicine: job('body', 'medicine'),
+  tweeze: job('body', 'tweeze'),
+  food: job('food', 'food', 'kcal'),
+  catch: job('food', 'catch food'),
+  electrolyte: job('food', 'electrolyte'),
+  hands: job('guard', 'guard hands'),
+  eyes: job('guard', 'guard eyes'),
+  'sun-guard': job('guard', 'sun guard'),
+  'insect-guard': job('guard', 'insect guard'),
+  'animal-guard': job('guard', 'animal guard'),
+  breathe: job('guard', 'guard breath'),
+  toilet: job('clean', 'toilet'),
+  wash: job('clean', 'wash'),
+  cells: job('power', 'cells', 'Wh'),
+  recharge: job('power', 'recharge', 'Wh'),
+  write: job('mind', 'write'),
+  guide: job('mind', 'guide'),
+  morale: job('mind', 'morale'),
+  'warm-pack': job('mind', 'warm pack'),
+  cash: job('means', 'cash'),
+  papers: job('means', 'papers'),
+  tow: job('vehicle', 'tow'),
+  tyre: job('vehicle', 'mend a tyre'),
+  start: job('vehicle', 'start the engine'),
+  warn: job('vehicle', 'warn traffic'),
+} as const satisfies Record<string, JobEntry>;
+
+export type JobId = keyof typeof jobs;
+
+export const jobIds = Object.keys(jobs) as readonly JobId[];
+
+/** Any of these is a way to ignite; igniting is critical though no single one of them is. */
+export const igniteJobs: readonly JobId[] = ['flame', 'spark', 'sun-fire'];
+
+/**
+ * Independent ways that a job should have (own planning values): three to ignite, two for a critical job,
+ * one otherwise.
+ */
+export function waysWanted(anyOf: readonly JobId[]): number {
+  if (anyOf.some((id) => igniteJobs.includes(id))) return 3;
+  return anyOf.some((id) => jobs[id].critical) ? 2 : 1;
+}

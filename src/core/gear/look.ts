@@ -1,0 +1,30 @@
+/** The outlines gear can be drawn with; every one has a drawing of that name. */
+// prettier-ignore
+export const silhouettes = [
+  'knife', 'folding-knife', 'saw', 'axe', 'stone', 'shears', 'trowel', 'multi-tool',
+  'lighter', 'rod', 'match-case', 'tinder', 'stove', 'canister', 'candle',
+  'bottle', 'water-bag', 'mug', 'pot', 'filter', 'tablets', 'spoon',
+  'roll', 'folded-sheet', 'garment', 'mat', 'peg', 'gloves', 'hat',
+  'hank', 'reel', 'tape', 'carabiner',
+  'torch', 'headlamp', 'cell', 'power-bank', 'radio', 'phone',
+  'compass', 'map', 'whistle', 'mirror', 'flare',
+  'needle-case', 'tube', 'first-aid', 'bandage', 'tweezers', 'spray',
+  'food-pouch', 'bar', 'paper-roll', 'notebook', 'pencil', 'card',
+  'tin', 'can', 'pouch', 'pack', 'dry-bag', 'barrel', 'box',
+  'piece',
+] as const;
+export type Silhouette = (typeof silhouettes)[number];
+
+/** What a piece is mostly made of, as far as it shows. */
+// prettier-ignore
+export const stuffs = [
+  'steel', 'wood', 'cloth', 'rope', 'plastic', 'paper', 'wax', 'glass', 'rubber',
+] as const;
+export type Stuff = (typeof stuffs)[number];
+
+/** How a piece is drawn. The colour is `#rrggbb`, as the real piece has it. */
+export interface Look {
+  readonly silhouette: Silhouette;
+  readonly stuff: Stuff;
+  readonly colour: string;
+}

@@ -1,0 +1,181 @@
+import { done, refused, type Outcome } from '../quantity';
+import { cavityOf, whyNotName, whyNotPlain, longestNote, type Gear } from '../gear';
+import type { Bench, Loadout } from './bench';
+import type { Command, GearChange, LoadoutChange } from './commands';
+import { move, place, setCount, takeOut } from './placing';
+import { unsound } from './soundness';
+
+/**
+ * The bench after a command. The bench given is never changed; what the command does not touch is shared.
+ *
+ * Refuses what would leave the bench unsound: an id that is taken or unknown, a name that is no name,
+ * a holder inside itself, a cavity that is not there.
+ */
+export function apply(bench: Bench, command: Command): Outcome<Bench> {
+  switch (command.do) {
+    case 'add gear':
+      return addGear(bench, command.gear);
+    case 'change gear':
+      return changeGear(bench, command.id, command.change);
+    case 'remove gear':
+      return removeGear(bench, command.id);
+    case 'add kit':
+      return addLoadout(bench, command.loadout);
+    case 'change kit':
+      return changeLoadout(bench, command.id, command.change);
+    case 'remove kit':
+      return bench.loadouts.has(command.id)
+        ? done({ ...bench, loadouts: without(bench.loadouts, command.id) })
+        : noSuchKit(command.id);
+    case 'place':
+    case 'move':
+    case 'set count':
+    case 'take out':
+      return inLoadout(bench, command);
+    case 'count in':
+      return done({ ...bench, currency: command.currency });
+    case 'together':
+      return command.commands.reduce<Outcome<Bench>>(
+        (outcome, step) => (outcome.ok ? apply(outcome.value, step) : outcome),
+        done(bench),
+      );
+  }
+}
+
+type PlacingCommand = Extract<Command, { do: 'place' | 'move' | 'set count' | 'take out' }>;
+
+function inLoadout(bench: Bench, command: PlacingCommand): Outcome<Bench> {
+  const loadout = bench.loadouts.get(command.loadout);
+  if (!loadout) return noSuchKit(command.loadout);
+  const changed = changedPlacements(bench, loadout, command);
+  return changed.ok
+    ? done({ ...bench, loadouts: withEntry(bench.loadouts, changed.value) })
+    : changed;
+}
+
+function changedPlacements(
+  bench: Bench,
+  loadout: Loadout,
+  command: PlacingCommand,
+): Outcome<Loadout> {
+  switch (command.do) {
+    case 'place':
+      return place(loadout, bench.shelf, command.placement);
+    case 'move':
+      return move(loadout, bench.shelf, command.placement, command.to);
+    case 'set count':
+      return setCount(loadout, command.placement, command.count);
+    case 'take out':
+      return takeOut(loadout, command.placement, command.contents);
+  }
+}
+
+function addGear(bench: Bench, gear: Gear): Outcome<Bench> {
+  if (bench.shelf.has(gear.id)) return refused(`There is gear ${gear.id} already.`, 'id');
+  const problem = whyNotGear(gear);
+  return problem ?? done({ ...bench, shelf: withEntry(bench.shelf, gear) });
+}
+
+function changeGear(bench: Bench, id: string, change: GearChange): Outcome<Bench> {
+  const gear = bench.shelf.get(id);
+  if (!gear) return noSuchGear(id);
+  const changed: Gear = { ...gear, ...change, id };
+  const problem = whyNotGear(changed) ?? whyCavitiesMustStay(bench, gear, changed);
+  return problem ?? done({ ...bench, shelf: withEntry(bench.shelf, changed) });
+}
+
+/** Removes gear from the shelf and from every kit; what was in it is laid on that kit's mat. */
+function removeGear(bench: Bench, id: string): Outcome<Bench> {
+  if (!bench.shelf.has(id)) return noSuchGear(id);
+  const loadouts = new Map(bench.loadouts);
+  for (const loadout of bench.loadouts.values()) {
+    const gone = loadout.placements.filter((placement) => placement.gear === id);
+    if (gone.length === 0) continue;
+    const left = gone.reduce<Loadout>((kit, placement) => {
+      const taken = takeOut(kit, placement.id, 'to the mat');
+      return taken.ok ? taken.value : kit;
+    }, loadout);
+    loadouts.set(loadout.id, left);
+  }
+  return done({ ...bench, shelf: without(bench.shelf, id), loadouts });
+}
+
+function addLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {
+  if (bench.loadouts.has(loadout.id)) return refused(`There is a kit ${loadout.id} already.`, 'id');
+  const problem = whyNotLoadout(loadout);
+  if (problem) return problem;
+  const wrong = unsound(loadout, bench.shelf);
+  return wrong
+    ? { ok: false, problem: wrong }
+    : done({ ...bench, loadouts: withEntry(bench.loadouts, loadout) });
+}
+
+function changeLoadout(bench: Bench, id: string, change: LoadoutChange): Outcome<Bench> {
+  const loadout = bench.loadouts.get(id);
+  if (!loadout) return noSuchKit(id);
+  const changed: Loadout = { ...loadout, ...change, id, placements: loadout.placements };
+  return whyNotLoadout(changed) ?? done({ ...bench, loadouts: withEntry(bench.loadouts, changed) });
+}
+
+function whyNotGear(gear: Gear): Outcome<never> | null {
+  const name = whyNotName(gear.name);
+  if (name) return refused(`The name ${name}.`, 'name');
+  const note = whyNotPlain(gear.note, longestNote);
+  if (note) return refused(`The note ${note}.`, 'note');
+  for (const cavity of gear.cavities) {
+    const cavityName = whyNotName(cavity.name);
+    if (cavityName) return refused(`A cavity's name ${cavityName}.`, 'cavities');
+  }
+  return Number.isInteger(gear.count) && gear.count >= 0
+    ? null
+    : refused('How many there are is a whole number, 0 or more.', 'count');
+}
+
+function whyNotLoadout(loadout: Loadout): Outcome<never> | null {
+  const name = whyNotName(loadout.name);
+  if (name) return refused(`The name ${name}.`, 'name');
+  const purpose = whyNotPlain(loadout.purpose, longestNote);
+  return purpose ? refused(`The purpose ${purpose}.`, 'purpose') : null;
+}
+
+function whyCavitiesMustStay(bench: Bench, before: Gear, after: Gear): Outcome<never> | null {
+  for (const cavity of before.cavities) {
+    if (cavityOf(after, cavity.id)) continue;
+    for (const loadout of bench.loadouts.values()) {
+      const holders = new Set(
+        loadout.placements.filter(({ gear }) => gear === before.id).map(({ id }) => id),
+      );
+      const held = loadout.placements.filter(
+        ({ place }) => 'in' in place && holders.has(place.in) && place.cavity === cavity.id,
+      );
+      if (held.length > 0) {
+        return refused(
+          `${cavity.name} still holds ${held.length} in ${loadout.name}: move them out first.`,
+          'cavities',
+        );
+      }
+    }
+  }
+  return null;
+}
+
+function withEntry<T extends { readonly id: string }>(
+  entries: ReadonlyMap<string, T>,
+  entry: T,
+): ReadonlyMap<string, T> {
+  return new Map(entries).set(entry.id, entry);
+}
+
+function without<T>(entries: ReadonlyMap<string, T>, id: string): ReadonlyMap<string, T> {
+  const left = new Map(entries);
+  left.delete(id);
+  return left;
+}
+
+function noSuchKit(id: string): Outcome<never> {
+  return refused(`There is no kit ${id}.`);
+}
+
+function noSuchGear(id: string): Outcome<never> {
+  return refused(`There is no gear ${id} on the shelf.`);
+}

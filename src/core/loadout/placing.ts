@@ -1,0 +1,141 @@
+import { done, refused, type Outcome } from '../quantity';
+import { cavityOf, isHolder } from '../gear';
+import {
+  gearOf,
+  isOnGround,
+  placementOf,
+  samePlace,
+  type Loadout,
+  type Place,
+  type Placement,
+  type Shelf,
+} from './bench';
+import { branchOf, treeOf } from './tree';
+
+/** The most of one gear in one place. */
+export const mostCount = 10_000;
+
+/** Adds a placement. More of what is already in the same place, and holds nothing, joins it. */
+export function place(loadout: Loadout, shelf: Shelf, placement: Placement): Outcome<Loadout> {
+  if (placementOf(loadout, placement.id)) {
+    return refused(`There is a placement ${placement.id} already.`, 'id');
+  }
+  if (!shelf.has(placement.gear)) {
+    return refused(`There is no gear ${placement.gear} on the shelf.`, 'gear');
+  }
+  const count = whyNotCount(placement.count);
+  if (count) return refused(count, 'count');
+  const problem = whyNotPlace(loadout, shelf, placement.place, placement);
+  if (problem) return problem;
+  return done(joinedOr(loadout, shelf, placement, [...loadout.placements, placement]));
+}
+
+/** Moves a placement, with all that is in it, to another place of the same kit. */
+export function move(loadout: Loadout, shelf: Shelf, id: string, to: Place): Outcome<Loadout> {
+  const placement = placementOf(loadout, id);
+  if (!placement) return noSuchPlacement(id);
+  if (samePlace(placement.place, to)) return done(loadout);
+  const problem = whyNotPlace(loadout, shelf, to, placement);
+  if (problem) return problem;
+  const moved = { ...placement, place: to };
+  const stayed = loadout.placements.map((other) => (other === placement ? moved : other));
+  return done(joinedOr(loadout, shelf, moved, stayed));
+}
+
+export function setCount(loadout: Loadout, id: string, count: number): Outcome<Loadout> {
+  const placement = placementOf(loadout, id);
+  if (!placement) return noSuchPlacement(id);
+  const problem = whyNotCount(count);
+  if (problem) return refused(problem, 'count');
+  if (count > 1 && treeOf(loadout).within(id).length > 0) {
+    return refused('A holder with something in it is one: place another beside it.', 'count');
+  }
+  return done({
+    ...loadout,
+    placements: loadout.placements.map((other) => (other.id === id ? { ...other, count } : other)),
+  });
+}
+
+/** Takes a placement out of the kit; what is in it leaves too or is laid on the mat. */
+export function takeOut(
+  loadout: Loadout,
+  id: string,
+  contents: 'leave too' | 'to the mat',
+): Outcome<Loadout> {
+  const tree = treeOf(loadout);
+  if (!tree.byId.has(id)) return noSuchPlacement(id);
+  if (contents === 'leave too') {
+    const gone = new Set(branchOf(tree, id).map((placement) => placement.id));
+    return done({
+      ...loadout,
+      placements: loadout.placements.filter((other) => !gone.has(other.id)),
+    });
+  }
+  const laidOut = new Set(tree.within(id).map((placement) => placement.id));
+  return done({
+    ...loadout,
+    placements: loadout.placements
+      .filter((other) => other.id !== id)
+      .map((other) => (laidOut.has(other.id) ? { ...other, place: { on: 'mat' } } : other)),
+  });
+}
+
+function whyNotPlace(
+  loadout: Loadout,
+  shelf: Shelf,
+  to: Place,
+  placement: Placement,
+): Outcome<never> | null {
+  if (isOnGround(to)) return null;
+  const holder = placementOf(loadout, to.in);
+  if (!holder) return refused(`There is no holder ${to.in} in this kit.`, 'place.in');
+  const gear = gearOf(shelf, holder);
+  if (!cavityOf(gear, to.cavity)) {
+    return refused(`${gear.name} has no cavity “${to.cavity}”.`, 'place.cavity');
+  }
+  if (holder.count > 1) {
+    return refused(
+      `${gear.name} is placed ${holder.count} times: set it to one to fill it.`,
+      'place.in',
+    );
+  }
+  const inItself = branchOf(treeOf(loadout), placement.id).some(({ id }) => id === holder.id);
+  return inItself || holder.id === placement.id
+    ? refused(`${gearOf(shelf, placement).name} cannot go into itself.`, 'place.in')
+    : null;
+}
+
+/** What keeps a number from being a placement's count, in words; null where nothing does. */
+export function whyNotCount(count: number): string | null {
+  return Number.isInteger(count) && count >= 1 && count <= mostCount
+    ? null
+    : `a count is a whole number from 1 to ${mostCount}.`;
+}
+
+/** The loadout with `newcomer` joined to more of the same in the same place, or else with `placements`. */
+function joinedOr(
+  loadout: Loadout,
+  shelf: Shelf,
+  newcomer: Placement,
+  placements: readonly Placement[],
+): Loadout {
+  const alike = loadout.placements.find(
+    (other) =>
+      other.id !== newcomer.id &&
+      other.gear === newcomer.gear &&
+      samePlace(other.place, newcomer.place) &&
+      other.count + newcomer.count <= mostCount,
+  );
+  if (!alike || isHolder(gearOf(shelf, newcomer))) return { ...loadout, placements };
+  const joined = { ...alike, count: alike.count + newcomer.count };
+  return {
+    ...loadout,
+    placements: loadout.placements
+      .filter((other) => other.id !== newcomer.id)
+      .map((other) => (other === alike ? joined : other)),
+  };
+}
+
+function noSuchPlacement(id: string): Outcome<never> {
+  return refused(`There is no placement ${id} in this kit.`);
+}

@@ -1,0 +1,112 @@
+import { bulkOf, type Bulk, type Gear } from '../gear';
+import { gearOf, isOnGround, type Loadout, type Placement, type Shelf } from './bench';
+import { treeOf, type Tree } from './tree';
+
+/** Mass, bulk and price of something, with how many pieces of it have no figure. */
+export interface Totals {
+  readonly pieces: number;
+  readonly massG: number;
+  readonly unweighed: number;
+  /** The room it takes from outside: what is inside a rigid holder takes none of its own. */
+  readonly bulk: Bulk;
+  readonly unmeasured: number;
+  readonly priceMinor: number;
+  readonly unpriced: number;
+}
+
+/** The totals of a loadout: every branch by its placement's id, and the whole. */
+export interface LoadoutTotals {
+  readonly whole: Totals;
+  readonly branches: ReadonlyMap<string, Totals>;
+}
+
+export const noTotals: Totals = {
+  pieces: 0,
+  massG: 0,
+  unweighed: 0,
+  bulk: { tightMl: 0, looseMl: 0 },
+  unmeasured: 0,
+  priceMinor: 0,
+  unpriced: 0,
+};
+
+/** Adds up a loadout from its leaves to its grounds, once over every placement. */
+export function totalsOf(loadout: Loadout, shelf: Shelf): LoadoutTotals {
+  const tree = treeOf(loadout);
+  const branches = new Map<string, Totals>();
+  const whole = sumOf(
+    loadout.placements
+      .filter((placement) => isOnGround(placement.place))
+      .map((placement) => branchTotals(placement, tree, shelf, branches)),
+  );
+  return { whole, branches };
+}
+
+/** The sum of totals that lie side by side. */
+export function sumOf(parts: readonly Totals[]): Totals {
+  return parts.reduce(
+    (sum, part) => ({
+      pieces: sum.pieces + part.pieces,
+      massG: sum.massG + part.massG,
+      unweighed: sum.unweighed + part.unweighed,
+      bulk: {
+        tightMl: sum.bulk.tightMl + part.bulk.tightMl,
+        looseMl: sum.bulk.looseMl + part.bulk.looseMl,
+      },
+      unmeasured: sum.unmeasured + part.unmeasured,
+      priceMinor: sum.priceMinor + part.priceMinor,
+      unpriced: sum.unpriced + part.unpriced,
+    }),
+    noTotals,
+  );
+}
+
+function branchTotals(
+  placement: Placement,
+  tree: Tree,
+  shelf: Shelf,
+  branches: Map<string, Totals>,
+): Totals {
+  const gear = gearOf(shelf, placement);
+  const contents = sumOf(
+    tree.within(placement.id).map((inner) => branchTotals(inner, tree, shelf, branches)),
+  );
+  const own = ownTotals(gear, placement.count);
+  const totals: Totals = {
+    ...sumOf([own, contents]),
+    bulk: outsideBulk(gear, own.bulk, contents),
+    unmeasured: own.unmeasured + (isSoftWalled(gear) ? contents.unmeasured : 0),
+  };
+  branches.set(placement.id, totals);
+  return totals;
+}
+
+function ownTotals(gear: Gear, count: number): Totals {
+  const one = gear.form === null ? noTotals.bulk : bulkOf(gear.form);
+  return {
+    pieces: count,
+    massG: (gear.massG ?? 0) * count,
+    unweighed: gear.massG === null ? count : 0,
+    bulk: { tightMl: one.tightMl * count, looseMl: one.looseMl * count },
+    unmeasured: gear.form === null ? count : 0,
+    priceMinor: (gear.priceMinor ?? 0) * count,
+    unpriced: gear.priceMinor === null ? count : 0,
+  };
+}
+
+/**
+ * The room that a piece takes with its contents in it. A rigid holder keeps its outside; a soft one
+ * takes its own cloth pressed tight plus what is in it, and no less than it takes by itself.
+ */
+function outsideBulk(gear: Gear, own: Bulk, contents: Totals): Bulk {
+  if (!isSoftWalled(gear) || contents.pieces === 0) return own;
+  const clothMl = own.tightMl;
+  return {
+    tightMl: clothMl + contents.bulk.tightMl,
+    looseMl: Math.max(clothMl + contents.bulk.looseMl, own.looseMl),
+  };
+}
+
+function isSoftWalled(gear: Gear): boolean {
+  return gear.form?.shape === 'soft';
+}

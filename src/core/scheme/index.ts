@@ -1,0 +1,3 @@
+export * from './schemes';
+export * from './ways';
+export * from './cover';

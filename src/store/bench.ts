@@ -1,0 +1,73 @@
+import { create } from 'zustand';
+import { done, type Outcome } from '@/core/quantity';
+import { demoBench } from '@/core/demo';
+import {
+  emptyBench,
+  historyOf,
+  lastDone,
+  nextUndone,
+  type Act,
+  type Command,
+  type History,
+} from '@/core/loadout';
+import { openDatabase } from './database';
+import { Keeper, type Kept } from './keeper';
+
+/** What a bench that was never used begins with. */
+export type FirstStart = 'demo' | 'nothing';
+
+interface BenchState extends Kept {
+  readonly isOpen: boolean;
+}
+
+/** The bench as it is shown; it changes only through {@link run}, {@link undo} and {@link redo}. */
+export const useBenchState = create<BenchState>(() => ({
+  isOpen: false,
+  history: historyOf(emptyBench),
+  saving: { state: 'saved' },
+  notice: null,
+}));
+
+let keeper: Keeper | null = null;
+
+/** Opens the browser's database once; without one, the bench lives in memory and says so. */
+export async function openBench(firstStart: FirstStart): Promise<void> {
+  if (keeper) return;
+  const tell = (kept: Kept) => useBenchState.setState(kept);
+  const database = await openDatabase().catch(() => null);
+  const windows = database ? new BroadcastChannel('vivid-acorn') : null;
+  keeper ??= new Keeper(database, windows, tell);
+  await keeper.open(firstStart === 'demo' ? demoBench : null);
+  useBenchState.setState({ isOpen: true });
+}
+
+export function run(command: Command): Outcome<History> {
+  return act({ act: 'do', command });
+}
+
+export function undo(): Outcome<History> {
+  return act({ act: 'undo' });
+}
+
+export function redo(): Outcome<History> {
+  return act({ act: 'redo' });
+}
+
+export function saveAgain(): void {
+  void keeper?.saveWaiting();
+}
+
+export function useBench() {
+  return useBenchState((state) => state.history.bench);
+}
+
+/** What undo and redo would do, in words; null where there is nothing. */
+export function useUndoLabels(): { readonly undo: string | null; readonly redo: string | null } {
+  const undoLabel = useBenchState((state) => lastDone(state.history)?.label ?? null);
+  const redoLabel = useBenchState((state) => nextUndone(state.history)?.label ?? null);
+  return { undo: undoLabel, redo: redoLabel };
+}
+
+function act(next: Act): Outcome<History> {
+  return keeper ? keeper.act(next) : done(useBenchState.getState().history);
+}

@@ -1,0 +1,101 @@
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { spawnSync } from 'node:child_process';
+import { demoBench } from '@/core/demo';
+import { benchOfKit, writeFile } from '@/core/exchange';
+import { fileJsonSchema } from '@/core/exchange/json-schema';
+import { run } from '../../bin/command-line';
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'acorn-'));
+
+function saved(name: string, text: string): string {
+  const file = path.join(folder, name);
+  writeFileSync(file, text);
+  return file;
+}
+
+const demo = saved('demo.json', writeFile(demoBench));
+const float = saved('float.json', writeFile(benchOfKit(demoBench, 'float-pouch-kit')));
+
+describe('audit', () => {
+  it('prints totals, cover, fit and what is due of the only kit', () => {
+    const { status, output, error } = run([
+      'audit',
+      float,
+      '--scheme',
+      'ten-cs',
+      '--today',
+      '2028-01-01',
+    ]);
+    expect([status, error]).toEqual([0, null]);
+    expect(output).toMatchObject({
+      kit: { name: 'Float pouch' },
+      today: '2028-01-01',
+      totals: { massG: 728.5, pieces: 14, unweighed: 0 },
+      limits: { mostMassG: 800, massKept: true },
+      cover: { scheme: 'ten-cs', covered: 5, outOf: 10 },
+      due: [{ gear: 'Rehydration salts, one bag', goodUntil: '2027-10-31' }],
+      overplaced: [],
+    });
+  });
+
+  it('names one of several kits, and finds the piece that is in two', () => {
+    const { output } = run(['audit', demo, '--kit=portage pack', '--today', '2026-10-01']);
+    expect(output).toMatchObject({
+      kit: { id: 'portage-pack-kit' },
+      totals: { massG: 19_849 },
+      cover: { covered: 5, outOf: 5 },
+      overplaced: [{ gear: 'multi-tool', count: 1, placed: 2 }],
+    });
+  });
+
+  it.each([
+    [[], /^Usage/],
+    [['fly', float], /no verb “fly”/],
+    [['constructor', float], /no verb “constructor”/],
+    [['audit'], /needs a file/],
+    [['audit', path.join(folder, 'none.json')], /cannot be read \(ENOENT\)/],
+    [['audit', float, '--scheme', 'twelve-cs'], /five-cs, ten-cs/],
+    [['audit', float, '--today', '2026-02-30'], /--today is “2026-02-30”/],
+    [['audit', float, '--colour', 'red'], /“--colour” is not an option/],
+    [['audit', float, '--today'], /needs a value/],
+    [['audit', demo], /3 kits \(Portage pack, Float pouch, Boathouse box\): name one with --kit/],
+    [['audit', demo, '--kit', 'x'], /no kit “x”/],
+    [
+      [
+        'audit',
+        saved(
+          'bad.json',
+          '{"format":"vivid-acorn","version":1,"currency":"EUR","gear":{},"loadouts":[]}',
+        ),
+      ],
+      /“gear”/,
+    ],
+  ])('%j is bad input, in one line', (words, says) => {
+    const { status, output, error } = run(words);
+    expect([status, output]).toEqual([2, null]);
+    expect(error).toMatch(says);
+  });
+
+  it('is one program: a document on standard output, or a line on standard error and 2', () => {
+    const audit = (...words: string[]) =>
+      spawnSync(process.execPath, ['bin/acorn.mjs', 'audit', ...words], {
+        encoding: 'utf8',
+        input: readFileSync(float, 'utf8'),
+      });
+    const read = audit('-', '--today', '2026-10-01');
+    expect(read.status).toBe(0);
+    expect(JSON.parse(read.stdout)).toMatchObject({ totals: { massG: 728.5 } });
+    const bad = audit(saved('no.json', 'no'));
+    expect([bad.status, bad.stdout]).toEqual([2, '']);
+    expect(bad.stderr.trim().split('\n')).toHaveLength(1);
+  });
+});
+
+describe('the published schema', () => {
+  it('is the one that files are read with', () => {
+    const published: unknown = JSON.parse(readFileSync('docs/loadout.schema.json', 'utf8'));
+    expect(published).toEqual(JSON.parse(JSON.stringify(fileJsonSchema())));
+  });
+});

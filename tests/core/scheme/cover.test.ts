@@ -1,0 +1,171 @@
+import { igniteJobs, jobIds, type Demand, type Supply } from '@/core/gear';
+import { coverOf, homeCategory, schemes, waysOf } from '@/core/scheme';
+import type { Loadout } from '@/core/loadout';
+import { demoBench } from '@/core/demo';
+import { benchOf, gear, holder, kit } from '../../support/benches';
+
+function supply(
+  job: Supply['job'],
+  demands: readonly Demand[] = [],
+  more: Partial<Supply> = {},
+): Supply {
+  return { job, fitness: 'made-for', amount: null, demands, cell: null, ...more };
+}
+
+const shelf = [
+  holder('pack', { count: 2 }),
+  gear('rod', { supplies: [supply('spark', [{ on: 'jobs', anyOf: ['tinder'] }])] }),
+  gear('tinder', { supplies: [supply('tinder', [], { amount: 20 })] }),
+  gear('lighter', { supplies: [supply('flame', [], { amount: 900 })] }),
+  gear('pot', {
+    supplies: [supply('boil', [{ on: 'jobs', anyOf: ['flame', 'spark'] }], { amount: 1400 })],
+  }),
+  gear('mug', {
+    supplies: [
+      supply('boil', [{ on: 'jobs', anyOf: ['flame', 'spark'] }], { amount: 600 }),
+      supply('carry-water', [], { amount: 600, fitness: 'improvised' }),
+    ],
+  }),
+  gear('lamp', { supplies: [supply('light', [{ on: 'cells', cell: 'AAA alkaline', count: 3 }])] }),
+  gear('aa', { supplies: [supply('cells', [], { cell: 'AA alkaline', amount: 3 })] }),
+  gear('aaa', { supplies: [supply('cells', [], { cell: 'AAA alkaline', amount: 1.3 })] }),
+  gear('hen', { supplies: [supply('sew', [{ on: 'jobs', anyOf: ['thread'] }])] }),
+  gear('egg', { supplies: [supply('thread', [{ on: 'jobs', anyOf: ['sew'] }])] }),
+];
+
+function loadout(
+  ...lines: readonly [string, Loadout['placements'][number]['place'], number?][]
+): Loadout {
+  return kit(
+    'k',
+    lines.map(([id, place, count = 1]) => ({ id, gear: id, count, place })),
+  );
+}
+
+function jobsDone(of: Loadout): readonly string[] {
+  return [...new Set(waysOf(of, benchOf(shelf, []).shelf).map(({ job }) => job))].sort();
+}
+
+const body = { on: 'body' } as const;
+const mat = { on: 'mat' } as const;
+
+describe('ways', () => {
+  it('need their demands met inside the kit, step after step', () => {
+    expect(jobsDone(loadout(['rod', body], ['pot', body]))).toEqual([]);
+    expect(jobsDone(loadout(['pot', body], ['rod', body], ['tinder', body]))).toEqual([
+      'boil',
+      'spark',
+      'tinder',
+    ]);
+  });
+
+  it('are none where two only rely on each other', () => {
+    expect(jobsDone(loadout(['hen', body], ['egg', body]))).toEqual([]);
+  });
+
+  it('need enough cells of the right size', () => {
+    expect(jobsDone(loadout(['lamp', body], ['aa', body, 8]))).toEqual(['cells']);
+    expect(jobsDone(loadout(['lamp', body], ['aaa', body, 2]))).toEqual(['cells']);
+    expect(jobsDone(loadout(['lamp', body], ['aaa', body, 3]))).toEqual(['cells', 'light']);
+  });
+});
+
+describe('cover', () => {
+  const inPack = { in: 'pack', cavity: 'inside' } as const;
+
+  function category(of: Loadout, id: string) {
+    return coverOf(of, benchOf(shelf, []).shelf, schemes['ten-cs']).categories.find(
+      (each) => each.category.id === id,
+    )!;
+  }
+
+  it('counts ways under one holder, and all that is on the mat, as one', () => {
+    const together = loadout(
+      ['pack', body],
+      ['rod', inPack],
+      ['tinder', inPack],
+      ['lighter', inPack],
+    );
+    expect(category(together, 'combustion').musts[0]).toMatchObject({
+      ways: 2,
+      independent: 1,
+      wanted: 3,
+      standing: 'thin',
+    });
+    const apart = loadout(['pack', body], ['rod', inPack], ['tinder', inPack], ['lighter', body]);
+    expect(category(apart, 'combustion').musts[0]).toMatchObject({ ways: 2, independent: 2 });
+    const laid = loadout(['rod', mat], ['tinder', mat], ['lighter', mat]);
+    expect(category(laid, 'combustion').musts[0]).toMatchObject({ ways: 2, independent: 1 });
+  });
+
+  it('adds up or takes the best, as the job has it', () => {
+    const container = category(
+      loadout(['lighter', body], ['pot', body], ['mug', body, 2]),
+      'container',
+    );
+    expect(container.jobs.map(({ job, amount }) => [job, amount])).toEqual([
+      ['carry-water', 1200],
+      ['boil', 1400],
+    ]);
+    expect(container.musts.map(({ standing }) => standing)).toEqual(['thin', 'covered']);
+    expect(container.standing).toBe('thin');
+  });
+
+  it('is missing where one thing it must do is missing', () => {
+    expect(category(loadout(['lighter', body], ['pot', body]), 'container').standing).toBe(
+      'missing',
+    );
+    expect(category(kit('k'), 'cutting').standing).toBe('missing');
+    expect(category(kit('k'), 'beyond').standing).toBeNull();
+  });
+});
+
+describe('schemes', () => {
+  it.each(Object.values(schemes))(
+    '$name puts every job into exactly one category',
+    ({ categories }) => {
+      const gathered = categories.flatMap(({ jobs }) => jobs);
+      expect([...gathered].sort()).toEqual([...jobIds].sort());
+      for (const { jobs, must } of categories) {
+        for (const job of must.flat()) expect(jobs).toContain(job);
+      }
+      expect(new Set(categories.map(({ mark }) => mark)).size).toBe(categories.length);
+    },
+  );
+
+  it('lay a piece where it is best at something', () => {
+    const shelfOf = demoBench.shelf;
+    const home = (id: string) => homeCategory(schemes['ten-cs'], shelfOf.get(id)!).id;
+    expect(home('multi-tool')).toBe('cutting');
+    expect(home('bandana')).toBe('cotton');
+    expect(home('headlamp')).toBe('candling');
+    expect(home('portage-pack')).toBe('beyond');
+  });
+});
+
+describe('the demo', () => {
+  const cover = (id: string) =>
+    coverOf(demoBench.loadouts.get(id)!, demoBench.shelf, schemes['ten-cs']);
+
+  it('has every way to ignite of the portage pack in the barrel', () => {
+    const fire = cover('portage-pack-kit').categories.find(
+      ({ category }) => category.id === 'combustion',
+    )!;
+    expect(fire.musts[0]).toMatchObject({ ways: 3, independent: 1, standing: 'thin' });
+    const igniting = fire.jobs
+      .filter(({ job }) => igniteJobs.includes(job))
+      .flatMap(({ ways }) => ways);
+    expect(new Set(igniting.map(({ standsWith }) => standsWith))).toEqual(new Set(['barrel']));
+  });
+
+  it('has a headlamp without its cells, and a rod without tinder', () => {
+    const pack = waysOf(demoBench.loadouts.get('portage-pack-kit')!, demoBench.shelf);
+    expect(pack.filter(({ job }) => job === 'light').map(({ placement }) => placement.id)).toEqual([
+      'torch',
+    ]);
+    const float = cover('float-pouch-kit');
+    expect(float.categories.find(({ category }) => category.id === 'combustion')!.standing).toBe(
+      'missing',
+    );
+  });
+});
