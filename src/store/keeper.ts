@@ -118,8 +118,11 @@ export class Keeper {
   }
 
   private async readAgain(): Promise<void> {
-    if (!this.database || this.working) return;
-    this.saved = await load(this.database);
+    if (!this.database) return;
+    await this.settled();
+    const found = await load(this.database);
+    if (found.revision <= this.saved.revision) return;
+    this.saved = found;
     this.showAgain(null);
   }
 

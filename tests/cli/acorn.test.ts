@@ -36,7 +36,6 @@ describe('audit', () => {
       limits: { mostMassG: 800, massKept: true },
       cover: { scheme: 'ten-cs', covered: 5, outOf: 10 },
       due: [{ gear: 'Rehydration salts, one bag', goodUntil: '2027-10-31' }],
-      overplaced: [],
     });
   });
 
@@ -46,7 +45,9 @@ describe('audit', () => {
       kit: { id: 'portage-pack-kit' },
       totals: { massG: 19_849 },
       cover: { covered: 5, outOf: 5 },
-      overplaced: [{ gear: 'multi-tool', count: 1, placed: 2 }],
+      findings: expect.arrayContaining([
+        expect.objectContaining({ rule: 'upkeep/double-booked', placements: ['multi-tool'] }),
+      ]),
     });
   });
 

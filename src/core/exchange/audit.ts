@@ -1,10 +1,10 @@
 import { done, refused, type Outcome } from '../quantity';
 import { loadsOf } from '../fit';
+import { findingsOf } from '../judge';
 import {
   gearOf,
   holdersAround,
   isOnGround,
-  overplaced,
   totalsOf,
   treeOf,
   type Bench,
@@ -93,9 +93,7 @@ export function auditOf(bench: Bench, loadout: Loadout, scheme: Scheme, today: s
         ...answer,
       })),
     },
-    overplaced: overplaced(bench).filter((found) =>
-      found.in.some((part) => part.loadout === loadout.id),
-    ),
+    findings: findingsOf({ bench, loadout, today, units: 'metric' }),
     due: placed
       .filter(({ gear }) => gear.goodUntil !== null && gear.goodUntil < today)
       .map(({ placement, gear }) => ({

@@ -1,3 +1,4 @@
 export * from './schemes';
 export * from './ways';
 export * from './cover';
+export * from './offers';

@@ -1,0 +1,29 @@
+import { fitnesses, type Gear, type JobId, type Supply } from '../gear';
+import { placedByGear, type Bench } from '../loadout';
+
+/** A piece of the shelf that does a job and is not all placed yet. */
+export interface Offer {
+  readonly gear: Gear;
+  readonly supply: Supply;
+  readonly free: number;
+}
+
+/**
+ * What the shelf has for any of these jobs: the best made for it first, then the lighter. Retired gear and
+ * wishes are left out. What relies on something else may still not be a way.
+ */
+export function offersFor(bench: Bench, anyOf: readonly JobId[]): readonly Offer[] {
+  const placed = placedByGear(bench);
+  return [...bench.shelf.values()]
+    .filter(({ ownership }) => ownership !== 'retired' && ownership !== 'wished')
+    .flatMap((gear) => {
+      const free = gear.count - [...placed.get(gear.id)!.values()].reduce((sum, n) => sum + n, 0);
+      const supply = gear.supplies.find(({ job }) => anyOf.includes(job));
+      return supply && free > 0 ? [{ gear, supply, free }] : [];
+    })
+    .sort(
+      (one, other) =>
+        fitnesses.indexOf(one.supply.fitness) - fitnesses.indexOf(other.supply.fitness) ||
+        (one.gear.massG ?? Infinity) - (other.gear.massG ?? Infinity),
+    );
+}

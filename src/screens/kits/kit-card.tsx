@@ -1,0 +1,179 @@
+'use client';
+
+import { Box, Field, Flex, Heading, Input, Text, Textarea } from '@chakra-ui/react';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { parseMass, parseMoney, printMass, printMoney, type Outcome } from '@/core/quantity';
+import { totalsOf, type Bench, type Loadout, type LoadoutChange } from '@/core/loadout';
+import { coverOf, schemes } from '@/core/scheme';
+import { prefer, usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import { perform } from '@/ui/notice/notice';
+
+interface KitCardProps {
+  readonly bench: Bench;
+  readonly loadout: Loadout;
+}
+
+/** One kit: what it is for, what it weighs and covers, and the way to it. */
+export function KitCard({ bench, loadout }: KitCardProps) {
+  const router = useRouter();
+  const { scheme, units } = usePreferences();
+  const [isChanging, setIsChanging] = useState(false);
+  const { whole } = totalsOf(loadout, bench.shelf);
+  const cover = coverOf(loadout, bench.shelf, schemes[scheme]);
+  if (isChanging)
+    return <KitForm bench={bench} loadout={loadout} onDone={() => setIsChanging(false)} />;
+  return (
+    <Flex
+      as="article"
+      direction="column"
+      gap="2"
+      bg="panel"
+      borderWidth="1px"
+      borderRadius="18px"
+      padding="4"
+    >
+      <Heading as="h2" fontFamily="heading" fontSize="xl">
+        {loadout.name}
+      </Heading>
+      <Text color="fg.muted" fontSize="sm" flex="1">
+        {loadout.purpose === '' ? 'What it is for has not been said.' : loadout.purpose}
+      </Text>
+      <Flex gap="1" wrap="wrap" aria-hidden>
+        {loadout.placements.slice(0, 12).map(({ id, gear }) => (
+          <GearIcon key={id} look={bench.shelf.get(gear)!.look} size={24} />
+        ))}
+      </Flex>
+      <Text fontWeight="600">
+        {printMass(whole.massG, units)}
+        {loadout.mostMassG !== null && ` of ${printMass(loadout.mostMassG, units)}`} ·{' '}
+        {whole.pieces} pieces · {cover.covered} of {cover.outOf} {cover.scheme.unit}
+      </Text>
+      <Flex gap="2" wrap="wrap">
+        <Button
+          variant="main"
+          aria-label={`Lay out ${loadout.name}`}
+          onClick={() => {
+            prefer({ kit: loadout.id });
+            router.push('/layout');
+          }}
+        >
+          Lay out
+        </Button>
+        <Button aria-label={`Change ${loadout.name}`} onClick={() => setIsChanging(true)}>
+          Change…
+        </Button>
+        <Button
+          variant="bare"
+          aria-label={`Remove ${loadout.name}`}
+          onClick={() =>
+            perform(
+              { do: 'remove kit', id: loadout.id },
+              `${loadout.name} removed; its gear stays on the shelf.`,
+            )
+          }
+        >
+          Remove
+        </Button>
+      </Flex>
+    </Flex>
+  );
+}
+
+interface KitFormProps extends KitCardProps {
+  readonly onDone: () => void;
+}
+
+function KitForm({ bench, loadout, onDone }: KitFormProps) {
+  const { units } = usePreferences();
+  const before = {
+    name: loadout.name,
+    purpose: loadout.purpose,
+    mass: loadout.mostMassG === null ? '' : printMass(loadout.mostMassG, units),
+    price:
+      loadout.mostPriceMinor === null ? '' : printMoney(loadout.mostPriceMinor, bench.currency),
+  };
+  const [typed, setTyped] = useState(before);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+
+  function save(): void {
+    const found: Record<string, string> = {};
+    function limit(
+      field: 'mass' | 'price',
+      was: number | null,
+      parse: (text: string) => Outcome<number>,
+    ) {
+      if (typed[field] === before[field]) return was;
+      if (typed[field].trim() === '') return null;
+      const read = parse(typed[field]);
+      if (read.ok && read.value > 0) return read.value;
+      found[field] = read.ok
+        ? 'A limit is more than nothing; leave it empty for none.'
+        : read.problem.message;
+      return was;
+    }
+    const change: LoadoutChange = {
+      name: typed.name.trim(),
+      purpose: typed.purpose,
+      mostMassG: limit('mass', loadout.mostMassG, (text) =>
+        parseMass(text, units === 'metric' ? 'kg' : 'oz'),
+      ),
+      mostPriceMinor: limit('price', loadout.mostPriceMinor, (text) =>
+        parseMoney(text, bench.currency),
+      ),
+    };
+    setProblems(found);
+    if (Object.keys(found).length > 0) return;
+    if (perform({ do: 'change kit', id: loadout.id, change }, `${change.name} changed.`)) onDone();
+  }
+
+  function fieldOf(field: keyof typeof typed) {
+    return {
+      value: typed[field],
+      onChange: (event: { readonly target: { readonly value: string } }) =>
+        setTyped({ ...typed, [field]: event.target.value }),
+    };
+  }
+
+  return (
+    <Box as="article" bg="panel" borderWidth="1px" borderRadius="18px" padding="4">
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          save();
+        }}
+      >
+        <Flex direction="column" gap="3">
+          <Field.Root>
+            <Field.Label>Name</Field.Label>
+            <Input height="11" {...fieldOf('name')} />
+          </Field.Root>
+          <Field.Root>
+            <Field.Label>What it is for</Field.Label>
+            <Textarea rows={3} {...fieldOf('purpose')} />
+          </Field.Root>
+          <Field.Root invalid={problems.mass !== undefined}>
+            <Field.Label>Most mass</Field.Label>
+            <Input height="11" placeholder="no limit" {...fieldOf('mass')} />
+            <Field.ErrorText>{problems.mass}</Field.ErrorText>
+          </Field.Root>
+          <Field.Root invalid={problems.price !== undefined}>
+            <Field.Label>Most price</Field.Label>
+            <Input height="11" placeholder="no limit" {...fieldOf('price')} />
+            <Field.ErrorText>{problems.price}</Field.ErrorText>
+          </Field.Root>
+          <Flex gap="2">
+            <Button type="submit" variant="main">
+              Save
+            </Button>
+            <Button variant="bare" onClick={onDone}>
+              Leave it
+            </Button>
+          </Flex>
+        </Flex>
+      </form>
+    </Box>
+  );
+}

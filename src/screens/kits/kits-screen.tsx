@@ -1,0 +1,151 @@
+'use client';
+
+import { Box, Flex, Grid, Heading, NativeSelect, Text } from '@chakra-ui/react';
+import { useTheme } from 'next-themes';
+import { currencies, type Currency, type UnitSystem } from '@/core/quantity';
+import { demoBench } from '@/core/demo';
+import { bringIn } from '@/core/exchange';
+import type { Bench, Command } from '@/core/loadout';
+import { useBench } from '@/store/bench';
+import { newId } from '@/store/new-id';
+import { prefer, usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { NewKitForm } from '@/ui/kit/new-kit-form';
+import { perform } from '@/ui/notice/notice';
+import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { KitCard } from './kit-card';
+
+/** The list of kits, and how this person reads the bench. */
+export function KitsScreen() {
+  const bench = useBench();
+  const kits = [...bench.loadouts.values()].sort((one, other) =>
+    one.name.localeCompare(other.name),
+  );
+  return (
+    <Box maxWidth="1080px">
+      <ScreenHeading>Kits</ScreenHeading>
+      <Grid templateColumns="repeat(auto-fill, minmax(min(320px, 100%), 1fr))" gap="4">
+        {kits.map((loadout) => (
+          <KitCard key={loadout.id} bench={bench} loadout={loadout} />
+        ))}
+        <Flex
+          direction="column"
+          gap="3"
+          borderWidth="2px"
+          borderStyle="dashed"
+          borderRadius="18px"
+          padding="4"
+        >
+          <Heading as="h2" fontFamily="heading" fontSize="lg">
+            A new kit
+          </Heading>
+          <NewKitForm action="Make it" onMade={(kit) => prefer({ kit })} />
+        </Flex>
+      </Grid>
+      <ThisBench bench={bench} />
+    </Box>
+  );
+}
+
+/** Units, look and currency, and beginning anew: all of it can be undone or set back. */
+function ThisBench({ bench }: { readonly bench: Bench }) {
+  const { units } = usePreferences();
+  const { theme, setTheme } = useTheme();
+  return (
+    <Box as="section" marginTop="8">
+      <Heading as="h2" fontFamily="heading" fontSize="lg" marginBottom="2">
+        This bench
+      </Heading>
+      <Flex wrap="wrap" gap="3" align="flex-end">
+        <Choice
+          label="Units"
+          value={units}
+          options={[
+            ['metric', 'grams, millimetres, litres'],
+            ['us', 'ounces, inches, US fluid ounces'],
+          ]}
+          onChange={(value) => prefer({ units: value as UnitSystem })}
+        />
+        <Choice
+          label="Look"
+          value={theme ?? 'system'}
+          options={[
+            ['system', 'as the system has it'],
+            ['light', 'light'],
+            ['dark', 'dark'],
+          ]}
+          onChange={setTheme}
+        />
+        <Choice
+          label="Prices are in"
+          value={bench.currency}
+          options={currencies.map((currency) => [currency, currency])}
+          onChange={(value) =>
+            perform(
+              { do: 'count in', currency: value as Currency },
+              `Prices are in ${value} now; the figures stay as they were.`,
+            )
+          }
+        />
+        <Button
+          onClick={() =>
+            perform(
+              bringIn(bench, demoBench, 'keep both', newId).command,
+              'The demo’s kits and gear are here now.',
+            )
+          }
+        >
+          Bring in the demo
+        </Button>
+        <Button variant="alarm" onClick={() => perform(clearing(bench), 'The bench is empty.')}>
+          Clear the bench
+        </Button>
+      </Flex>
+      <Text fontSize="sm" color="fg.muted" marginTop="2">
+        All of it is kept in this browser alone. Write the whole bench to a file under Papers to
+        have a copy elsewhere.
+      </Text>
+    </Box>
+  );
+}
+
+interface ChoiceProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly (readonly [value: string, words: string])[];
+  readonly onChange: (value: string) => void;
+}
+
+function Choice({ label, value, options, onChange }: ChoiceProps) {
+  return (
+    <Box as="label" fontSize="sm" fontWeight="600">
+      {label}
+      <NativeSelect.Root width="auto" minWidth="150px">
+        <NativeSelect.Field
+          bg="panel"
+          height="11"
+          value={value}
+          onChange={(event) => onChange(event.target.value)}
+        >
+          {options.map(([option, words]) => (
+            <option key={option} value={option}>
+              {words}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+    </Box>
+  );
+}
+
+function clearing({ loadouts, shelf }: Bench): Command {
+  return {
+    do: 'together',
+    label: 'clear the bench',
+    commands: [
+      ...[...loadouts.keys()].map((id) => ({ do: 'remove kit', id }) as const),
+      ...[...shelf.keys()].map((id) => ({ do: 'remove gear', id }) as const),
+    ],
+  };
+}

@@ -1,0 +1,82 @@
+'use client';
+
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { printNumber, printVolume, type UnitSystem } from '@/core/quantity';
+import { igniteJobs, jobs, type JobId } from '@/core/gear';
+import type { CategoryCover, JobCover, Standing } from '@/core/scheme';
+import { usePreferences } from '@/store/preferences';
+import { moodColours, type Mood } from '@/ui/shell/figure';
+
+const moods: Readonly<Record<Standing, Mood>> = { missing: 'stop', thin: 'watch', covered: 'fine' };
+
+/** A lane's name with its letter, and what it can do: ways, and ways that are independent. */
+export function LaneLabel({ cover }: { readonly cover: CategoryCover }) {
+  const { units } = usePreferences();
+  const { category, musts } = cover;
+  const amounts = cover.jobs.filter(({ amount }) => amount !== null);
+  return (
+    <Box
+      bg="mat.label"
+      width={{ base: '100%', md: '168px' }}
+      flexShrink="0"
+      padding="3"
+      paddingRight="2"
+    >
+      <Flex align="center" gap="2">
+        <Flex
+          align="center"
+          justify="center"
+          width="7"
+          height="7"
+          borderRadius="full"
+          bg="bark"
+          color="onbark"
+          fontFamily="heading"
+          fontWeight="700"
+          fontSize="sm"
+          flexShrink="0"
+          aria-hidden
+        >
+          {category.mark}
+        </Flex>
+        <Heading as="h2" fontFamily="heading" fontSize="md" lineHeight="1.1">
+          {category.name}
+        </Heading>
+      </Flex>
+      <Flex
+        direction={{ base: 'row', md: 'column' }}
+        wrap="wrap"
+        columnGap="3"
+        marginTop="1.5"
+        fontSize="xs"
+        lineHeight="1.35"
+      >
+        {musts.map((must) => {
+          const { text, sign } = moodColours[moods[must.standing]];
+          return (
+            <Text key={must.anyOf.join()} color={text} fontWeight="600">
+              {sign} {mustInWords(must.anyOf)}: {must.ways} {must.ways === 1 ? 'way' : 'ways'}
+              {must.ways > 0 && `, ${must.independent} of ${must.wanted} apart`}
+            </Text>
+          );
+        })}
+        {amounts.slice(0, 3).map((job) => (
+          <Text key={job.job} color="fg.muted">
+            {jobs[job.job].name} {amountInWords(job, units)}
+          </Text>
+        ))}
+      </Flex>
+    </Box>
+  );
+}
+
+/** What a category must be able to do, as a verb. */
+export function mustInWords(anyOf: readonly JobId[]): string {
+  if (anyOf.some((job) => igniteJobs.includes(job))) return 'ignite';
+  return anyOf.map((job) => jobs[job].name).join(' or ');
+}
+
+function amountInWords({ job, amount }: JobCover, units: UnitSystem): string {
+  const { unit } = jobs[job];
+  return unit === 'mL' ? printVolume(amount!, units) : `${printNumber(amount!, 1)} ${unit}`;
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { ZoomIn, ZoomOut } from 'lucide-react';
+import { printLength } from '@/core/quantity';
+import { schemeIds, schemes } from '@/core/scheme';
+import { matScales, prefer, usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { useKitView } from '@/ui/kit/kit-view';
+import { NoKit } from '@/ui/kit/no-kit';
+import { PiecePanel } from '@/ui/piece/piece-panel';
+import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
+import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { Mat } from './mat';
+
+/** The mat: the kit's pieces drawn to size, in the lanes of a scheme. */
+export function LayoutScreen() {
+  const view = useKitView();
+  if (!view) return <NoKit />;
+  return (
+    <>
+      <ScreenHeading>Lay out {view.loadout.name}</ScreenHeading>
+      <Flex gap="5" align="flex-start">
+        <Box flex="1" minWidth="0">
+          <Flex wrap="wrap" gap="3" align="center" justify="space-between" marginBottom="3">
+            <SchemeSwitch />
+            <ScaleBar />
+          </Flex>
+          <Mat view={view} />
+          <Box height="3" />
+          <QuickAddBar layIn={view.loadout} />
+        </Box>
+        <PiecePanel />
+      </Flex>
+    </>
+  );
+}
+
+function SchemeSwitch() {
+  const { scheme } = usePreferences();
+  return (
+    <Flex gap="1.5" role="group" aria-label="Scheme">
+      {schemeIds.map((id) => (
+        <Button
+          key={id}
+          size="sm"
+          minHeight="11"
+          borderRadius="full"
+          aria-pressed={id === scheme}
+          bg={id === scheme ? 'bark' : 'tag'}
+          color={id === scheme ? 'onbark' : 'fg'}
+          _hover={{ bg: id === scheme ? 'bark' : 'tag.deep' }}
+          onClick={() => prefer({ scheme: id })}
+        >
+          {schemes[id].name}
+        </Button>
+      ))}
+    </Flex>
+  );
+}
+
+/** How large a length is on the mat now, and how to see it larger or smaller. */
+function ScaleBar() {
+  const { matScale, units } = usePreferences();
+  const at = matScales.findIndex((scale) => scale === matScale);
+  const lengthMm = [500, 250, 100, 50].find((mm) => mm * matScale <= 130) ?? 50;
+  function zoom(by: 1 | -1): void {
+    prefer({ matScale: matScales[at + by] ?? matScale });
+  }
+  return (
+    <Flex align="center" gap="2">
+      <Box aria-label={`Scale: this bar is ${printLength(lengthMm, units)}`} role="img">
+        <Text fontSize="xs" textAlign="center" lineHeight="1">
+          {printLength(lengthMm, units)}
+        </Text>
+        <Box
+          width={`${lengthMm * matScale}px`}
+          height="7px"
+          borderBottomWidth="2px"
+          borderLeftWidth="2px"
+          borderRightWidth="2px"
+          borderColor="fg"
+        />
+      </Box>
+      <Button
+        size="icon"
+        variant="bare"
+        aria-label="See the mat smaller"
+        disabled={at <= 0}
+        onClick={() => zoom(-1)}
+      >
+        <ZoomOut size={20} aria-hidden />
+      </Button>
+      <Button
+        size="icon"
+        variant="bare"
+        aria-label="See the mat larger"
+        disabled={at === matScales.length - 1}
+        onClick={() => zoom(1)}
+      >
+        <ZoomIn size={20} aria-hidden />
+      </Button>
+    </Flex>
+  );
+}

@@ -1,0 +1,237 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { printMass } from '@/core/quantity';
+import { gearOf, type Placement } from '@/core/loadout';
+import { homeCategory, offersFor, type CategoryCover } from '@/core/scheme';
+import { newId } from '@/store/new-id';
+import { usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { GearDrawing, GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import type { KitView } from '@/ui/kit/kit-view';
+import { placeInWords } from '@/ui/kit/place-in-words';
+import { select, useSelection } from '@/ui/kit/selection';
+import { perform } from '@/ui/notice/notice';
+import { LaneLabel, mustInWords } from './lane-label';
+
+/** A lane for each category, with the pieces that are best at something in it. */
+export function Mat({ view }: { readonly view: KitView }) {
+  const { bench, loadout, cover } = view;
+  const homes = new Map(
+    loadout.placements.map((placement) => [
+      placement.id,
+      homeCategory(cover.scheme, gearOf(bench.shelf, placement)).id,
+    ]),
+  );
+  return (
+    <Flex direction="column" gap="2">
+      {cover.categories.map((category) => (
+        <Lane
+          key={category.category.id}
+          view={view}
+          cover={category}
+          pieces={loadout.placements.filter(({ id }) => homes.get(id) === category.category.id)}
+        />
+      ))}
+    </Flex>
+  );
+}
+
+interface LaneProps {
+  readonly view: KitView;
+  readonly cover: CategoryCover;
+  readonly pieces: readonly Placement[];
+}
+
+function Lane({ view, cover, pieces }: LaneProps) {
+  const also = cover.placements.filter((id) => !pieces.some((piece) => piece.id === id));
+  return (
+    <Flex
+      as="section"
+      aria-label={cover.category.name}
+      flexDirection={{ base: 'column', md: 'row' }}
+      borderWidth="1px"
+      borderRadius="14px"
+      overflow="hidden"
+      bg="mat"
+    >
+      <LaneLabel cover={cover} />
+      <Box
+        flex="1"
+        minWidth="0"
+        padding="3"
+        backgroundImage="linear-gradient(var(--acorn-colors-mat-line) 1px, transparent 1px), linear-gradient(90deg, var(--acorn-colors-mat-line) 1px, transparent 1px)"
+        backgroundSize="32px 32px"
+      >
+        <Flex wrap="wrap" align="flex-end" columnGap="2" rowGap="2">
+          {pieces.map((placement) => (
+            <Piece key={placement.id} view={view} placement={placement} />
+          ))}
+        </Flex>
+        {also.length > 0 && <Echoes view={view} placements={also} />}
+        {cover.musts
+          .filter(({ standing }) => standing === 'missing')
+          .map((must) => (
+            <Missing key={must.anyOf.join()} view={view} must={must} />
+          ))}
+        {pieces.length === 0 && also.length === 0 && cover.musts.length === 0 && (
+          <Text color="fg.muted" fontSize="sm">
+            Nothing here.
+          </Text>
+        )}
+      </Box>
+    </Flex>
+  );
+}
+
+function Piece({ view, placement }: { readonly view: KitView; readonly placement: Placement }) {
+  const { bench, tree, units, totals } = view;
+  const { matScale } = usePreferences();
+  const isSelected = useSelection((selection) => selection.placement === placement.id);
+  const gear = gearOf(bench.shelf, placement);
+  const place = placeInWords(bench.shelf, tree, placement.place);
+  const isLoose = 'on' in placement.place && placement.place.on === 'mat';
+  const mass =
+    gear.massG === null
+      ? 'not weighed'
+      : printMass(totals.branches.get(placement.id)!.massG, units);
+  const isAmiss = view.findings.some(
+    ({ severity, placements }) => severity !== 'note' && placements.includes(placement.id),
+  );
+  return (
+    <Flex
+      as="button"
+      direction="column"
+      align="center"
+      justify="flex-end"
+      gap="1"
+      minWidth="76px"
+      maxWidth="100%"
+      minHeight="11"
+      padding="1.5"
+      borderRadius="10px"
+      cursor="pointer"
+      outline={isSelected ? '3px solid' : undefined}
+      outlineColor="leaf.vivid"
+      bg={isSelected ? 'leaf.soft' : undefined}
+      _hover={{ bg: isSelected ? 'leaf.soft' : 'tag' }}
+      aria-pressed={isSelected}
+      title={`${gear.name}: ${mass}, ${place}`}
+      data-piece={placement.id}
+      onClick={() => select(isSelected ? null : placement.id)}
+    >
+      <Box
+        filter="drop-shadow(1px 2px 1px rgba(40, 24, 10, 0.35))"
+        maxWidth="100%"
+        overflow="hidden"
+        padding="1"
+      >
+        <GearDrawing gear={gear} pixelsPerMm={matScale} />
+      </Box>
+      <Box maxWidth="132px" lineHeight="1.15">
+        <Text fontSize="xs" fontWeight="600">
+          {isAmiss && (
+            <Box as="span" color="signal.fg" role="img" aria-label="has a finding">
+              ▲{' '}
+            </Box>
+          )}
+          {gear.name}
+          {placement.count > 1 && ` × ${placement.count}`}
+        </Text>
+        <Text fontSize="2xs" color={isLoose ? 'signal.fg' : 'fg.muted'}>
+          {mass} · {isLoose ? 'not stowed' : place}
+        </Text>
+      </Box>
+    </Flex>
+  );
+}
+
+/** Pieces whose home is another lane and that serve here too. */
+function Echoes({
+  view,
+  placements,
+}: {
+  readonly view: KitView;
+  readonly placements: readonly string[];
+}) {
+  return (
+    <Flex wrap="wrap" gap="1" align="center" marginTop="2" fontSize="xs">
+      <Text as="span" color="fg.muted">
+        also
+      </Text>
+      {placements.map((id) => {
+        const { name, look } = gearOf(view.bench.shelf, view.tree.byId.get(id)!);
+        return (
+          <Flex
+            as="button"
+            key={id}
+            align="center"
+            gap="1"
+            minHeight="6"
+            paddingX="1.5"
+            borderRadius="full"
+            borderWidth="1px"
+            borderStyle="dashed"
+            borderColor="border.emphasized"
+            cursor="pointer"
+            _hover={{ bg: 'tag' }}
+            onClick={() => select(id)}
+          >
+            <GearIcon look={look} size={16} />
+            {name}
+          </Flex>
+        );
+      })}
+    </Flex>
+  );
+}
+
+interface MissingProps {
+  readonly view: KitView;
+  readonly must: CategoryCover['musts'][number];
+}
+
+/** An empty place: what is missing, and the best that the shelf has for it. */
+function Missing({ view, must }: MissingProps) {
+  const offers = offersFor(view.bench, must.anyOf).slice(0, 3);
+  return (
+    <Flex
+      wrap="wrap"
+      align="center"
+      gap="2"
+      marginTop="2"
+      padding="2"
+      borderRadius="10px"
+      borderWidth="2px"
+      borderStyle="dashed"
+      borderColor="signal.solid"
+      fontSize="sm"
+    >
+      <Text color="signal.fg" fontWeight="700">
+        ■ Nothing to {mustInWords(must.anyOf)}.
+      </Text>
+      {offers.length === 0 && <Text>The shelf has nothing free for it: type some in below.</Text>}
+      {offers.map(({ gear }) => (
+        <Button
+          key={gear.id}
+          size="sm"
+          minHeight="11"
+          onClick={() =>
+            perform(
+              {
+                do: 'place',
+                loadout: view.loadout.id,
+                placement: { id: newId(), gear: gear.id, count: 1, place: { on: 'mat' } },
+              },
+              `${gear.name} laid on the mat.`,
+            )
+          }
+        >
+          <GearIcon look={gear.look} size={22} />
+          Lay out {gear.name}
+          {gear.massG !== null && ` (+${printMass(gear.massG, view.units)})`}
+        </Button>
+      ))}
+    </Flex>
+  );
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { Download, Printer } from 'lucide-react';
+import { useState } from 'react';
+import { benchOfKit, writeFile } from '@/core/exchange';
+import { useBench } from '@/store/bench';
+import { Button } from '@/ui/fields/button';
+import { BringInFile } from '@/ui/files/bring-in-file';
+import { saveText } from '@/ui/files/save-text';
+import { localDay, useKitView } from '@/ui/kit/kit-view';
+import { NoKit } from '@/ui/kit/no-kit';
+import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { PackingSheet, type SheetOrder } from './packing-sheet';
+
+const orders: readonly (readonly [SheetOrder, string])[] = [
+  ['holder', 'By holder'],
+  ['category', 'By category'],
+];
+
+/** The packing list as it prints, and files out and in. */
+export function PapersScreen() {
+  const bench = useBench();
+  const view = useKitView();
+  const [order, setOrder] = useState<SheetOrder>('holder');
+  if (!view) return <NoKit />;
+  const { loadout } = view;
+  const today = localDay(new Date());
+  return (
+    <Flex gap="6" align="flex-start" flexDirection={{ base: 'column', xl: 'row' }}>
+      <ScreenHeading>Papers of {loadout.name}</ScreenHeading>
+      <Box flex="1" minWidth="0" width="100%">
+        <Flex className="no-print" gap="2" wrap="wrap" marginBottom="3" justify="space-between">
+          <Flex gap="1.5" role="group" aria-label="Order of the list">
+            {orders.map(([id, name]) => (
+              <Button
+                key={id}
+                size="sm"
+                minHeight="11"
+                borderRadius="full"
+                aria-pressed={order === id}
+                bg={order === id ? 'bark' : 'tag'}
+                color={order === id ? 'onbark' : 'fg'}
+                _hover={{ bg: order === id ? 'bark' : 'tag.deep' }}
+                onClick={() => setOrder(id)}
+              >
+                {name}
+              </Button>
+            ))}
+          </Flex>
+          <Button variant="main" onClick={() => window.print()}>
+            <Printer size={18} aria-hidden /> Print
+          </Button>
+        </Flex>
+        <PackingSheet view={view} order={order} today={today} />
+      </Box>
+      <Flex
+        className="no-print"
+        direction="column"
+        gap="5"
+        width={{ base: '100%', xl: '290px' }}
+        flexShrink="0"
+      >
+        <Part
+          title="Write a file"
+          says="Kits and gear as open JSON. A kit’s file holds all that the kit needs."
+        >
+          <Button
+            onClick={() =>
+              saveText(`${fileNameOf(loadout.name)}.json`, writeFile(benchOfKit(bench, loadout.id)))
+            }
+          >
+            <Download size={18} aria-hidden /> This kit
+          </Button>
+          <Button onClick={() => saveText(`bench-${today}.json`, writeFile(bench))}>
+            <Download size={18} aria-hidden /> The whole bench
+          </Button>
+        </Part>
+        <Part
+          title="Bring in a file"
+          says="What is here stays; what differs, you are asked about. Undo takes it back."
+        >
+          <BringInFile />
+        </Part>
+      </Flex>
+    </Flex>
+  );
+}
+
+interface PartProps {
+  readonly title: string;
+  readonly says: string;
+  readonly children: React.ReactNode;
+}
+
+function Part({ title, says, children }: PartProps) {
+  return (
+    <Box as="section" bg="panel" borderWidth="1px" borderRadius="16px" padding="4">
+      <Heading as="h2" fontFamily="heading" fontSize="lg">
+        {title}
+      </Heading>
+      <Text fontSize="sm" color="fg.muted" marginTop="1" marginBottom="3">
+        {says}
+      </Text>
+      <Flex gap="2" wrap="wrap">
+        {children}
+      </Flex>
+    </Box>
+  );
+}
+
+function fileNameOf(name: string): string {
+  const plain = name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '');
+  return plain === '' ? 'kit' : plain;
+}

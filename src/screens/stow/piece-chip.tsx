@@ -1,0 +1,82 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useDraggable } from '@dnd-kit/core';
+import { printMass } from '@/core/quantity';
+import { gearOf, type Placement } from '@/core/loadout';
+import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import type { KitView } from '@/ui/kit/kit-view';
+import { select, startMoving, useSelection } from '@/ui/kit/selection';
+
+interface PieceChipProps {
+  readonly view: KitView;
+  readonly placement: Placement;
+  /** It names the holder that it stands on, so its mass stands beside it already. */
+  readonly isHead?: boolean;
+}
+
+/** A piece as a tag that can be selected, picked up, or moved from the keyboard with m. */
+export function PieceChip({ view, placement, isHead = false }: PieceChipProps) {
+  const { bench, totals, units, findings } = view;
+  const gear = gearOf(bench.shelf, placement);
+  const isSelected = useSelection((selection) => selection.placement === placement.id);
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: placement.id });
+  const isAmiss = findings.some(
+    ({ severity, placements }) => severity !== 'note' && placements.includes(placement.id),
+  );
+  const massG = totals.branches.get(placement.id)!.massG;
+  return (
+    <Flex
+      ref={setNodeRef}
+      as="button"
+      align="center"
+      gap="1.5"
+      minHeight="11"
+      maxWidth="100%"
+      paddingX="2"
+      borderRadius="10px"
+      borderWidth="1px"
+      borderColor={isSelected ? 'leaf.vivid' : 'transparent'}
+      bg={isSelected ? 'leaf.soft' : isHead ? 'transparent' : 'tag'}
+      opacity={isDragging ? 0.35 : 1}
+      cursor="grab"
+      touchAction="manipulation"
+      textAlign="left"
+      lineHeight="1.15"
+      _hover={{ bg: isSelected ? 'leaf.soft' : 'tag.deep' }}
+      aria-pressed={isSelected}
+      data-piece={placement.id}
+      {...listeners}
+      onClick={() => select(isSelected ? null : placement.id)}
+      onKeyDown={(event) => {
+        if (event.key !== 'm' || event.ctrlKey || event.metaKey) return;
+        event.preventDefault();
+        event.stopPropagation();
+        select(placement.id);
+        startMoving(placement.id);
+      }}
+    >
+      <GearIcon look={gear.look} size={isHead ? 32 : 26} />
+      <Box minWidth="0">
+        <Text
+          fontSize={isHead ? 'md' : 'sm'}
+          fontWeight="600"
+          fontFamily={isHead ? 'heading' : undefined}
+        >
+          {isAmiss && (
+            <Box as="span" color="signal.fg" role="img" aria-label="has a finding">
+              ▲{' '}
+            </Box>
+          )}
+          {gear.name}
+          {placement.count > 1 && ` × ${placement.count}`}
+        </Text>
+        {!isHead && (
+          <Text fontSize="2xs" color="fg.muted">
+            {gear.massG === null ? 'not weighed' : printMass(massG, units)}
+          </Text>
+        )}
+      </Box>
+    </Flex>
+  );
+}

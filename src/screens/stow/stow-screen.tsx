@@ -1,0 +1,40 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { grounds } from '@/core/loadout';
+import { useKitView } from '@/ui/kit/kit-view';
+import { NoKit } from '@/ui/kit/no-kit';
+import { PiecePanel } from '@/ui/piece/piece-panel';
+import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
+import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { CarryingTable } from './carrying-table';
+import { GroundSection } from './ground-section';
+
+/** The tree of holders as outlines cut open, each with its fill and mass; pieces are carried between them. */
+export function StowScreen() {
+  const view = useKitView();
+  if (!view) return <NoKit />;
+  return (
+    <>
+      <ScreenHeading>Stow {view.loadout.name}</ScreenHeading>
+      <Flex gap="5" align="flex-start">
+        <Box flex="1" minWidth="0">
+          <Text fontSize="sm" color="fg.muted" marginBottom="3">
+            Drag a piece to where it goes, or select it and press m. Fit is by bulk and longest
+            side: it proves what cannot go in, not yet that all of it does.
+          </Text>
+          <CarryingTable view={view}>
+            <Flex direction="column" gap="4">
+              {grounds.map((ground) => (
+                <GroundSection key={ground} view={view} ground={ground} />
+              ))}
+            </Flex>
+          </CarryingTable>
+          <Box height="4" />
+          <QuickAddBar layIn={view.loadout} />
+        </Box>
+        <PiecePanel />
+      </Flex>
+    </>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import type { UnitSystem } from '@/core/quantity';
+import { loadsOf, type CavityLoad } from '@/core/fit';
+import { findingsOf, type Finding } from '@/core/judge';
+import {
+  totalsOf,
+  treeOf,
+  type Bench,
+  type Loadout,
+  type LoadoutTotals,
+  type Tree,
+} from '@/core/loadout';
+import { coverOf, schemes, type Cover } from '@/core/scheme';
+import { useBench } from '@/store/bench';
+import { usePreferences } from '@/store/preferences';
+
+/** The kit on the table, with everything that is worked out from it. */
+export interface KitView {
+  readonly bench: Bench;
+  readonly loadout: Loadout;
+  readonly units: UnitSystem;
+  readonly tree: Tree;
+  readonly totals: LoadoutTotals;
+  readonly cover: Cover;
+  readonly loads: readonly CavityLoad[];
+  readonly findings: readonly Finding[];
+}
+
+const Context = createContext<KitView | null>(null);
+
+/** Works a kit out once for all that is on screen. There is none while the bench holds no kit. */
+export function KitViewProvider({ children }: { readonly children: ReactNode }) {
+  const bench = useBench();
+  const { kit, scheme, units } = usePreferences();
+  const loadout = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
+  const view = useMemo((): KitView | null => {
+    if (!loadout) return null;
+    const today = localDay(new Date());
+    return {
+      bench,
+      loadout,
+      units,
+      tree: treeOf(loadout),
+      totals: totalsOf(loadout, bench.shelf),
+      cover: coverOf(loadout, bench.shelf, schemes[scheme]),
+      loads: loadsOf(loadout, bench.shelf),
+      findings: findingsOf({ bench, loadout, today, units }),
+    };
+  }, [bench, loadout, scheme, units]);
+  return <Context value={view}>{children}</Context>;
+}
+
+/** The kit on the table, or null where there is none yet. */
+export function useKitView(): KitView | null {
+  return useContext(Context);
+}
+
+/** A day as the person's own calendar has it, YYYY-MM-DD. */
+export function localDay(moment: Date): string {
+  const month = String(moment.getMonth() + 1).padStart(2, '0');
+  const day = String(moment.getDate()).padStart(2, '0');
+  return `${moment.getFullYear()}-${month}-${day}`;
+}
+
+function firstKit(bench: Bench): Loadout | undefined {
+  return [...bench.loadouts.values()].sort((one, other) => one.name.localeCompare(other.name))[0];
+}

@@ -1,0 +1,35 @@
+import { loadsOf, type FitAnswer } from '@/core/fit';
+import { gearOf, grounds, move, samePlace, type Place, type Placement } from '@/core/loadout';
+import type { KitView } from './kit-view';
+
+/** A place that a piece may go to, with how that place would be filled then; grounds are never full. */
+export interface OpenPlace {
+  readonly place: Place;
+  readonly answer: FitAnswer | null;
+}
+
+/** Every place that the core lets a piece into, the cavities first. Its own place is left out. */
+export function openPlaces(
+  { bench, loadout }: KitView,
+  placement: Placement,
+): readonly OpenPlace[] {
+  const cavities: readonly Place[] = loadout.placements.flatMap((holder) =>
+    gearOf(bench.shelf, holder).cavities.map(({ id }) => ({ in: holder.id, cavity: id })),
+  );
+  const onGround: readonly Place[] = grounds.map((ground) => ({ on: ground }));
+  return [...cavities, ...onGround].flatMap((place): readonly OpenPlace[] => {
+    if (samePlace(place, placement.place)) return [];
+    const moved = move(loadout, bench.shelf, placement.id, place);
+    if (!moved.ok) return [];
+    if ('on' in place) return [{ place, answer: null }];
+    const load = loadsOf(moved.value, bench.shelf).find(
+      (found) => found.placement === place.in && found.cavity === place.cavity,
+    );
+    return [{ place, answer: load?.answer ?? null }];
+  });
+}
+
+/** A place as one word, for keys and for what is dropped on what. */
+export function placeKey(place: Place): string {
+  return 'on' in place ? `on ${place.on}` : `in ${place.in} ${place.cavity}`;
+}

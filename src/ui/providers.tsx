@@ -1,0 +1,22 @@
+'use client';
+
+import { ChakraProvider } from '@chakra-ui/react';
+import { ThemeProvider } from 'next-themes';
+import type { ReactNode } from 'react';
+import { system } from './theme/system';
+
+interface ProvidersProps {
+  readonly nonce: string | undefined;
+  readonly children: ReactNode;
+}
+
+/** The look, light or dark as the person or their system has it. */
+export function Providers({ nonce, children }: ProvidersProps) {
+  return (
+    <ChakraProvider value={system}>
+      <ThemeProvider attribute="class" disableTransitionOnChange nonce={nonce}>
+        {children}
+      </ThemeProvider>
+    </ChakraProvider>
+  );
+}

@@ -1,0 +1,160 @@
+'use client';
+
+import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { printMass, printMoney, type Outcome } from '@/core/quantity';
+import { kindOf, quickAdd } from '@/core/catalogue';
+import { printForm, type Gear } from '@/core/gear';
+import type { Loadout } from '@/core/loadout';
+import { homeCategory, schemes } from '@/core/scheme';
+import { useBench } from '@/store/bench';
+import { newId } from '@/store/new-id';
+import { usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import { select } from '@/ui/kit/selection';
+import { perform, sayRefused } from '@/ui/notice/notice';
+import { quickAddId } from '@/ui/shell/shortcuts';
+
+interface QuickAddBarProps {
+  /** The kit whose mat new gear is laid on; null adds to the shelf alone. */
+  readonly layIn: Loadout | null;
+}
+
+/** One line to type gear into, showing what is understood as it is typed. */
+export function QuickAddBar({ layIn }: QuickAddBarProps) {
+  const { currency } = useBench();
+  const { units } = usePreferences();
+  const [typed, setTyped] = useState('');
+  const reading = typed.trim() === '' ? null : quickAdd(typed, { id: 'new', units, currency });
+
+  function add(): void {
+    if (!reading) return;
+    if (!reading.ok) {
+      sayRefused(reading.problem.message);
+      return;
+    }
+    const gear: Gear = { ...reading.value, id: newId() };
+    const placement = {
+      id: newId(),
+      gear: gear.id,
+      count: gear.count,
+      place: { on: 'mat' },
+    } as const;
+    const commands = layIn
+      ? ([
+          { do: 'add gear', gear },
+          { do: 'place', loadout: layIn.id, placement },
+        ] as const)
+      : ([{ do: 'add gear', gear }] as const);
+    const done = layIn ? `${gear.name} laid on the mat.` : `${gear.name} put on the shelf.`;
+    if (perform({ do: 'together', label: `add ${gear.name}`, commands }, done)) {
+      setTyped('');
+      if (layIn) select(placement.id);
+    }
+  }
+
+  return (
+    <Box
+      as="form"
+      className="no-print"
+      position={{ md: 'sticky' }}
+      bottom={{ md: '3' }}
+      zIndex="docked"
+      onSubmit={(event: React.FormEvent) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      {reading && <Understood reading={reading} />}
+      <Flex
+        bg="panel"
+        borderWidth="2px"
+        borderColor="border.emphasized"
+        borderRadius="14px"
+        align="center"
+        paddingRight="1"
+        shadow="md"
+      >
+        <Input
+          id={quickAddId}
+          variant="subtle"
+          bg="transparent"
+          height="12"
+          aria-label="Type gear to add"
+          aria-describedby="quick-add-understood"
+          placeholder="Type gear: steel bottle 1 L 210 g 90x200 mm"
+          autoComplete="off"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={(event) => event.key === 'Escape' && event.currentTarget.blur()}
+        />
+        <Button type="submit" variant="main" disabled={typed.trim() === ''}>
+          {layIn ? 'Lay out' : 'Add'}
+        </Button>
+      </Flex>
+    </Box>
+  );
+}
+
+/** What the line would become, with what was typed told from what is only typical. */
+function Understood({ reading }: { readonly reading: Outcome<Gear> }) {
+  const { currency } = useBench();
+  const { units, scheme } = usePreferences();
+  return (
+    <Flex
+      id="quick-add-understood"
+      role="status"
+      wrap="wrap"
+      gap="2"
+      align="center"
+      bg="panel"
+      borderWidth="1px"
+      borderRadius="12px"
+      padding="2"
+      marginBottom="1"
+      fontSize="sm"
+      shadow="md"
+    >
+      {!reading.ok ? (
+        <Text color="signal.fg">▲ {reading.problem.message}</Text>
+      ) : (
+        <>
+          <GearIcon look={reading.value.look} />
+          <b>
+            {reading.value.name}
+            {reading.value.count > 1 && ` × ${reading.value.count}`}
+          </b>
+          <Tag>{kindInWords(reading.value)}</Tag>
+          <Tag>
+            {reading.value.massG === null
+              ? 'mass not known'
+              : `${printMass(reading.value.massG, units)} ${reading.value.massTrust}`}
+          </Tag>
+          <Tag>
+            {reading.value.form === null
+              ? 'size not known'
+              : `${printForm(reading.value.form, units)} ${reading.value.formTrust}`}
+          </Tag>
+          {reading.value.priceMinor !== null && (
+            <Tag>{printMoney(reading.value.priceMinor, currency)}</Tag>
+          )}
+          <Tag>in {homeCategory(schemes[scheme], reading.value).name}</Tag>
+        </>
+      )}
+    </Flex>
+  );
+}
+
+function kindInWords({ kind }: Gear): string {
+  const found = kind === null ? undefined : kindOf(kind);
+  return found ? `kind: ${found.name}` : 'no kind has this name';
+}
+
+function Tag({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <Box as="span" bg="tag" borderRadius="6px" paddingX="2" paddingY="0.5">
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,109 @@
+'use client';
+
+import { Box, Flex, Popover, Portal, Text } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+
+export type Mood = 'fine' | 'watch' | 'stop';
+
+interface FigureProps {
+  readonly name: string;
+  readonly value: string;
+  readonly of?: string | undefined;
+  readonly says: string;
+  readonly mood: Mood;
+  /** How full, from 0 to 1 and over; null draws no bar. */
+  readonly share: number | null;
+  /** How it was worked out. */
+  readonly children: ReactNode;
+}
+
+export const moodColours = {
+  fine: { text: 'leaf.fg', bar: 'leaf.vivid', sign: '●' },
+  watch: { text: 'amber.fg', bar: 'amber.solid', sign: '▲' },
+  stop: { text: 'signal.fg', bar: 'signal.solid', sign: '■' },
+} as const satisfies Record<Mood, object>;
+
+/** One of the figures that are always in sight. Pressing it shows how it was worked out. */
+export function Figure({ name, value, of, says, mood, share, children }: FigureProps) {
+  return (
+    <Popover.Root positioning={{ placement: 'bottom-start' }} lazyMount unmountOnExit>
+      <Popover.Trigger asChild>
+        <Box
+          as="button"
+          textAlign="left"
+          minWidth={{ base: '92px', md: '112px' }}
+          flex={{ base: '1 0 auto', md: '0 1 150px' }}
+          padding="1.5"
+          margin="-1.5"
+          borderRadius="8px"
+          cursor="pointer"
+          _hover={{ bg: 'tag' }}
+          data-figure={name}
+        >
+          <Text
+            fontSize="2xs"
+            letterSpacing="0.06em"
+            textTransform="uppercase"
+            color="fg.muted"
+            fontWeight="600"
+          >
+            {name}
+          </Text>
+          <Flex align="baseline" gap="1" whiteSpace="nowrap">
+            <Text
+              fontFamily="heading"
+              fontWeight="700"
+              fontSize={{ base: 'lg', md: 'xl' }}
+              lineHeight="1.15"
+            >
+              {value}
+            </Text>
+            {of && (
+              <Text fontSize="sm" color="fg.muted">
+                {of}
+              </Text>
+            )}
+          </Flex>
+          <Text
+            fontSize="xs"
+            color={mood === 'fine' ? 'fg.muted' : moodColours[mood].text}
+            lineHeight="1.2"
+            whiteSpace="nowrap"
+          >
+            {mood !== 'fine' && `${moodColours[mood].sign} `}
+            {says}
+          </Text>
+          {share !== null && (
+            <Box
+              height="5px"
+              borderRadius="full"
+              bg="tag.deep"
+              marginTop="1"
+              overflow="hidden"
+              hideBelow="md"
+            >
+              <Box
+                height="100%"
+                width={`${Math.min(100, share * 100)}%`}
+                bg={moodColours[mood].bar}
+                transition="width 250ms"
+              />
+            </Box>
+          )}
+        </Box>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content
+            width="min(420px, 94vw)"
+            borderRadius="14px"
+            aria-label={`${name}, worked out`}
+          >
+            <Popover.Arrow />
+            <Popover.Body fontSize="sm">{children}</Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,110 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import NextLink from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useKitView, type KitView } from '@/ui/kit/kit-view';
+import { AcornMark } from './acorn-mark';
+import { around, steps, type Place } from './places';
+
+/** The places, in the order of work, each with a mark of how it stands. A bar at the foot on a small screen. */
+export function Rail() {
+  const view = useKitView();
+  return (
+    <Flex
+      as="nav"
+      aria-label="Places"
+      className="no-print"
+      bg="bark"
+      color="onbark"
+      position={{ base: 'fixed', md: 'sticky' }}
+      bottom={{ base: 0, md: 'auto' }}
+      top={{ md: 0 }}
+      insetX={{ base: 0, md: 'auto' }}
+      zIndex="docked"
+      width={{ base: '100%', md: '104px' }}
+      height={{ base: '64px', md: '100dvh' }}
+      flexShrink="0"
+      flexDirection={{ base: 'row', md: 'column' }}
+      paddingTop={{ md: '4' }}
+      paddingBottom={{ md: '4' }}
+    >
+      <Flex justify="center" hideBelow="md" marginBottom="5">
+        <AcornMark size={46} />
+      </Flex>
+      {steps.map((place) => (
+        <RailLink key={place.path} place={place} standing={view && standingOf(place, view)} />
+      ))}
+      <Box flex="1" hideBelow="md" />
+      {around.map((place) => (
+        <RailLink key={place.path} place={place} standing={null} />
+      ))}
+    </Flex>
+  );
+}
+
+interface Standing {
+  readonly sign: string;
+  readonly words: string;
+  readonly colour: string;
+}
+
+const fine: Standing = { sign: '●', words: 'nothing missing', colour: '#8fdc78' };
+
+function standingOf({ path }: Place, { findings }: KitView): Standing | null {
+  if (path !== '/layout' && path !== '/stow') return null;
+  const family = path === '/layout' ? /^(cover|upkeep)\// : /^stow\//;
+  const own = findings.filter(({ rule }) => family.test(rule));
+  if (own.some(({ severity }) => severity === 'stop')) {
+    return { sign: '■', words: 'something stops it', colour: '#ff9463' };
+  }
+  return own.length > 0 ? { sign: '▲', words: 'something to look at', colour: '#f2c14e' } : fine;
+}
+
+function RailLink({
+  place,
+  standing,
+}: {
+  readonly place: Place;
+  readonly standing: Standing | null;
+}) {
+  const isHere = usePathname() === place.path;
+  const Icon = place.icon;
+  return (
+    <NextLink
+      href={place.path}
+      aria-current={isHere ? 'page' : undefined}
+      style={{ flex: '0 1 auto', minWidth: 0, flexGrow: 1, maxHeight: 76, outlineOffset: -4 }}
+    >
+      <Flex
+        direction="column"
+        align="center"
+        justify="center"
+        gap="1"
+        height={{ base: '64px', md: '72px' }}
+        marginLeft={{ md: '2' }}
+        borderLeftRadius={{ md: '14px' }}
+        bg={isHere ? 'canvas' : undefined}
+        color={isHere ? 'fg' : 'onbark'}
+        _hover={isHere ? undefined : { bg: 'rgba(255, 255, 255, 0.09)' }}
+      >
+        <Icon size={20} aria-hidden />
+        <Text fontSize="sm" fontWeight="600" lineHeight="1">
+          {place.name}
+          {standing && (
+            <Box
+              as="span"
+              marginLeft="1.5"
+              fontSize="2xs"
+              color={isHere ? 'signal.fg' : standing.colour}
+              aria-label={standing.words}
+              role="img"
+            >
+              {standing.sign}
+            </Box>
+          )}
+        </Text>
+      </Flex>
+    </NextLink>
+  );
+}

@@ -1,0 +1,54 @@
+import { useEffect } from 'react';
+import { useRouter } from 'next/navigation';
+import { redo, undo } from '@/store/bench';
+import { startMoving, useSelection } from '@/ui/kit/selection';
+import { openPalette } from './palette-state';
+import { places } from './places';
+
+/** The list of shortcuts, as it is shown. */
+export const shortcuts: readonly (readonly [keys: string, does: string])[] = [
+  ['Ctrl K', 'all commands'],
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'redo'],
+  ['/', 'type gear to add'],
+  ['m', 'move the selected piece'],
+  ...places.map(({ letter, name }) => [`g ${letter}`, `go to ${name}`] as const),
+  ['Esc', 'let go of the selected piece'],
+];
+
+/** The place where gear is typed, if this screen has one. */
+export const quickAddId = 'quick-add';
+
+/** Listens to the keys of {@link shortcuts}. Letters do nothing while something is being typed. */
+export function useShortcuts(): void {
+  const router = useRouter();
+  useEffect(() => {
+    let leader = 0;
+    function onKey(event: KeyboardEvent): void {
+      const isTyping =
+        event.target instanceof Element && event.target.matches('input, textarea, select');
+      if (event.ctrlKey || event.metaKey) {
+        const key = event.key.toLowerCase();
+        if (key === 'k') openPalette();
+        else if (isTyping) return;
+        else if (key === 'z') (event.shiftKey ? redo : undo)();
+        else if (key === 'y') redo();
+        else return;
+        event.preventDefault();
+        return;
+      }
+      if (isTyping || event.altKey || document.querySelector('[role="dialog"]')) return;
+      const isAfterLeader = event.timeStamp - leader < 1500;
+      leader = event.key === 'g' ? event.timeStamp : 0;
+      const place = isAfterLeader ? places.find(({ letter }) => letter === event.key) : undefined;
+      const { placement } = useSelection.getState();
+      if (place) router.push(place.path);
+      else if (event.key === '/') document.getElementById(quickAddId)?.focus();
+      else if (event.key === 'm' && placement) startMoving(placement);
+      else return;
+      event.preventDefault();
+    }
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [router]);
+}

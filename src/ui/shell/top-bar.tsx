@@ -1,0 +1,157 @@
+'use client';
+
+import { Box, Flex, NativeSelect, Text } from '@chakra-ui/react';
+import { Redo2, Search, Undo2 } from 'lucide-react';
+import { redo, saveAgain, undo, useBench, useBenchState, useUndoLabels } from '@/store/bench';
+import { prefer } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { useKitView } from '@/ui/kit/kit-view';
+import { FiguresBar } from './figures-bar';
+import { openPalette } from './palette-state';
+
+/** The kit on the table, its figures, and what was done last. */
+export function TopBar() {
+  return (
+    <Flex
+      as="header"
+      className="no-print"
+      bg="canvas"
+      position={{ base: 'static', md: 'sticky' }}
+      top="0"
+      zIndex="sticky"
+      gap={{ base: '1', lg: '6' }}
+      paddingX={{ base: '3', md: '6' }}
+      paddingTop="3"
+      paddingBottom="2"
+      align={{ base: 'stretch', lg: 'flex-start' }}
+      flexDirection={{ base: 'column', lg: 'row' }}
+    >
+      <Flex align="center" gap="2" justify="space-between" flexShrink="0">
+        <KitPicker />
+        <Box hideFrom="lg">
+          <Acts />
+        </Box>
+      </Flex>
+      <FiguresBar />
+      <Box hideBelow="lg">
+        <Acts />
+      </Box>
+    </Flex>
+  );
+}
+
+function KitPicker() {
+  const bench = useBench();
+  const view = useKitView();
+  const kits = [...bench.loadouts.values()].sort((one, other) =>
+    one.name.localeCompare(other.name),
+  );
+  if (!view)
+    return (
+      <Text fontFamily="heading" fontWeight="700">
+        No kit yet
+      </Text>
+    );
+  return (
+    <Box minWidth="0" width={{ base: '200px', lg: '190px' }}>
+      <NativeSelect.Root variant="plain">
+        <NativeSelect.Field
+          aria-label="Kit on the table"
+          value={view.loadout.id}
+          onChange={(event) => prefer({ kit: event.target.value })}
+          fontFamily="heading"
+          fontWeight="700"
+          fontSize="xl"
+          height="11"
+          paddingLeft="1"
+          cursor="pointer"
+          textOverflow="ellipsis"
+        >
+          {kits.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+      <Text fontSize="xs" color="fg.muted" paddingLeft="1" lineClamp="1" hideBelow="lg">
+        {view.loadout.purpose}
+      </Text>
+    </Box>
+  );
+}
+
+function Acts() {
+  const labels = useUndoLabels();
+  return (
+    <Flex align="center">
+      <SavedMark />
+      <Button
+        size="icon"
+        variant="bare"
+        aria-label={labels.undo === null ? 'Nothing to undo' : `Undo: ${labels.undo}`}
+        title={labels.undo === null ? 'Nothing to undo' : `Undo: ${labels.undo} (Ctrl Z)`}
+        disabled={labels.undo === null}
+        onClick={() => undo()}
+      >
+        <Undo2 size={20} aria-hidden />
+      </Button>
+      <Button
+        size="icon"
+        variant="bare"
+        aria-label={labels.redo === null ? 'Nothing to redo' : `Redo: ${labels.redo}`}
+        title={labels.redo === null ? 'Nothing to redo' : `Redo: ${labels.redo} (Ctrl Shift Z)`}
+        disabled={labels.redo === null}
+        onClick={() => redo()}
+      >
+        <Redo2 size={20} aria-hidden />
+      </Button>
+      <Button
+        size="icon"
+        variant="bare"
+        aria-label="All commands"
+        title="All commands (Ctrl K)"
+        onClick={() => openPalette()}
+      >
+        <Search size={20} aria-hidden />
+      </Button>
+    </Flex>
+  );
+}
+
+/** Whether what is on screen is on the disk. */
+function SavedMark() {
+  const saving = useBenchState((state) => state.saving);
+  switch (saving.state) {
+    case 'saved':
+      return (
+        <Text fontSize="xs" color="fg.muted" paddingRight="2" data-saving="saved">
+          saved
+        </Text>
+      );
+    case 'saving':
+      return (
+        <Text fontSize="xs" color="fg.muted" paddingRight="2" data-saving="saving">
+          saving…
+        </Text>
+      );
+    case 'not kept':
+      return (
+        <Text
+          fontSize="xs"
+          color="signal.fg"
+          paddingRight="2"
+          title="This browser gives no storage: write a file under Papers before you close."
+        >
+          ▲ not kept
+        </Text>
+      );
+    case 'failed':
+      return (
+        <Button size="sm" variant="alarm" title={saving.why} onClick={saveAgain}>
+          Not saved: try again
+        </Button>
+      );
+  }
+}
