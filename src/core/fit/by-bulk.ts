@@ -22,7 +22,7 @@ export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
     tightMl += bulk.tightMl;
     looseMl += bulk.looseMl;
     const byMm = longestRigidMm(item.form) - longest;
-    if (byMm > hair) reasons.push({ why: 'too long', item: item.id, byMm });
+    if (byMm > hair) reasons.push({ why: 'too long', item: item.id, name: item.name, byMm });
   }
   if (tightMl - room > hair) reasons.push({ why: 'too much', byMl: tightMl - room });
   if (cavity.mostMassG !== null && massG - cavity.mostMassG > hair) {

@@ -17,7 +17,12 @@ export interface FitQuestion {
 /** Why something does not go in. Lengths in mm, volumes in mL, masses in g. */
 export type FitReason =
   | { readonly why: 'too much'; readonly byMl: number }
-  | { readonly why: 'too long'; readonly item: string; readonly byMm: number }
+  | {
+      readonly why: 'too long';
+      readonly item: string;
+      readonly name: string;
+      readonly byMm: number;
+    }
   | { readonly why: 'too heavy'; readonly byG: number };
 
 /**

@@ -63,13 +63,10 @@ export function notStowed({ bench, loadout }: Case): readonly Finding[] {
   ];
 }
 
-function sentence({ bench, loadout, units }: Case, reason: FitReason, where: string): string {
+function sentence({ units }: Case, reason: FitReason, where: string): string {
   switch (reason.why) {
-    case 'too long': {
-      const placement = placementOf(loadout, reason.item.split('#')[0]!)!;
-      const { name } = gearOf(bench.shelf, placement);
-      return `${name} is ${printLength(reason.byMm, units)} too long for ${where}.`;
-    }
+    case 'too long':
+      return `${reason.name} is ${printLength(reason.byMm, units)} too long for ${where}.`;
     case 'too much':
       return `${where} is over-full by ${printVolume(reason.byMl, units)}, all soft pieces pressed tight.`;
     case 'too heavy':

@@ -47,7 +47,7 @@ export function parseSize(text: string, bareUnit?: 'mm' | 'in'): Outcome<Size> {
 /** Prints sides for reading: `90 × 60 × 38 mm` or `3.5 × 2.4 × 1.5 in`. */
 export function printSize(sidesMm: readonly number[], units: UnitSystem): string {
   return units === 'metric'
-    ? `${sidesMm.map((sideMm) => printNumber(sideMm, sideMm < 10 ? 1 : 0)).join(' × ')} mm`
+    ? `${sidesMm.map((sideMm) => printNumber(sideMm, sideMm < 100 ? 1 : 0)).join(' × ')} mm`
     : `${sidesMm.map((sideMm) => printNumber(sideMm / mmPerInch, 1)).join(' × ')} in`;
 }
 

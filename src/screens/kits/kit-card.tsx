@@ -35,7 +35,7 @@ export function KitCard({ bench, loadout }: KitCardProps) {
       borderRadius="18px"
       padding="4"
     >
-      <Heading as="h2" fontFamily="heading" fontSize="xl">
+      <Heading as="h2" fontSize="xl">
         {loadout.name}
       </Heading>
       <Text color="fg.muted" fontSize="sm" flex="1">

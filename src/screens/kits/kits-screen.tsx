@@ -36,7 +36,7 @@ export function KitsScreen() {
           borderRadius="18px"
           padding="4"
         >
-          <Heading as="h2" fontFamily="heading" fontSize="lg">
+          <Heading as="h2" fontSize="lg">
             A new kit
           </Heading>
           <NewKitForm action="Make it" onMade={(kit) => prefer({ kit })} />
@@ -53,7 +53,7 @@ function ThisBench({ bench }: { readonly bench: Bench }) {
   const { theme, setTheme } = useTheme();
   return (
     <Box as="section" marginTop="8">
-      <Heading as="h2" fontFamily="heading" fontSize="lg" marginBottom="2">
+      <Heading as="h2" fontSize="lg" marginBottom="2">
         This bench
       </Heading>
       <Flex wrap="wrap" gap="3" align="flex-end">

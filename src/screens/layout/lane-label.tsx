@@ -39,7 +39,7 @@ export function LaneLabel({ cover }: { readonly cover: CategoryCover }) {
         >
           {category.mark}
         </Flex>
-        <Heading as="h2" fontFamily="heading" fontSize="md" lineHeight="1.1">
+        <Heading as="h2" fontSize="md" lineHeight="1.1">
           {category.name}
         </Heading>
       </Flex>

@@ -1,22 +1,29 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { useRef } from 'react';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { printLength } from '@/core/quantity';
 import { schemeIds, schemes } from '@/core/scheme';
 import { matScales, prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
-import { useKitView } from '@/ui/kit/kit-view';
+import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { PiecePanel } from '@/ui/piece/piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { Mat } from './mat';
+import { useMatScale } from './mat-scale';
 
 /** The mat: the kit's pieces drawn to size, in the lanes of a scheme. */
 export function LayoutScreen() {
   const view = useKitView();
-  if (!view) return <NoKit />;
+  return view ? <LaidOut view={view} /> : <NoKit />;
+}
+
+function LaidOut({ view }: { readonly view: KitView }) {
+  const lanes = useRef<HTMLDivElement>(null);
+  const pixelsPerMm = useMatScale(view, lanes);
   return (
     <>
       <ScreenHeading>Lay out {view.loadout.name}</ScreenHeading>
@@ -24,9 +31,9 @@ export function LayoutScreen() {
         <Box flex="1" minWidth="0">
           <Flex wrap="wrap" gap="3" align="center" justify="space-between" marginBottom="3">
             <SchemeSwitch />
-            <ScaleBar />
+            <ScaleBar pixelsPerMm={pixelsPerMm} />
           </Flex>
-          <Mat view={view} />
+          <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
           <Box height="3" />
           <QuickAddBar layIn={view.loadout} />
         </Box>
@@ -60,10 +67,10 @@ function SchemeSwitch() {
 }
 
 /** How large a length is on the mat now, and how to see it larger or smaller. */
-function ScaleBar() {
+function ScaleBar({ pixelsPerMm }: { readonly pixelsPerMm: number }) {
   const { matScale, units } = usePreferences();
   const at = matScales.findIndex((scale) => scale === matScale);
-  const lengthMm = [500, 250, 100, 50].find((mm) => mm * matScale <= 130) ?? 50;
+  const lengthMm = [500, 250, 100, 50].find((mm) => mm * pixelsPerMm <= 130) ?? 50;
   function zoom(by: 1 | -1): void {
     prefer({ matScale: matScales[at + by] ?? matScale });
   }
@@ -74,7 +81,7 @@ function ScaleBar() {
           {printLength(lengthMm, units)}
         </Text>
         <Box
-          width={`${lengthMm * matScale}px`}
+          width={`${lengthMm * pixelsPerMm}px`}
           height="7px"
           borderBottomWidth="2px"
           borderLeftWidth="2px"

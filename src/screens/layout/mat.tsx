@@ -1,11 +1,11 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
+import type { RefObject } from 'react';
 import { printMass } from '@/core/quantity';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, offersFor, type CategoryCover } from '@/core/scheme';
 import { newId } from '@/store/new-id';
-import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { GearDrawing, GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
@@ -14,8 +14,15 @@ import { select, useSelection } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
 import { LaneLabel, mustInWords } from './lane-label';
 
+interface MatProps {
+  readonly view: KitView;
+  /** Where the pieces lie; its width is the mat's. */
+  readonly lanes: RefObject<HTMLDivElement | null>;
+  readonly pixelsPerMm: number;
+}
+
 /** A lane for each category, with the pieces that are best at something in it. */
-export function Mat({ view }: { readonly view: KitView }) {
+export function Mat({ view, lanes, pixelsPerMm }: MatProps) {
   const { bench, loadout, cover } = view;
   const homes = new Map(
     loadout.placements.map((placement) => [
@@ -25,10 +32,12 @@ export function Mat({ view }: { readonly view: KitView }) {
   );
   return (
     <Flex direction="column" gap="2">
-      {cover.categories.map((category) => (
+      {cover.categories.map((category, at) => (
         <Lane
           key={category.category.id}
           view={view}
+          surface={at === 0 ? lanes : undefined}
+          pixelsPerMm={pixelsPerMm}
           cover={category}
           pieces={loadout.placements.filter(({ id }) => homes.get(id) === category.category.id)}
         />
@@ -41,9 +50,11 @@ interface LaneProps {
   readonly view: KitView;
   readonly cover: CategoryCover;
   readonly pieces: readonly Placement[];
+  readonly surface: RefObject<HTMLDivElement | null> | undefined;
+  readonly pixelsPerMm: number;
 }
 
-function Lane({ view, cover, pieces }: LaneProps) {
+function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
   const also = cover.placements.filter((id) => !pieces.some((piece) => piece.id === id));
   return (
     <Flex
@@ -57,6 +68,7 @@ function Lane({ view, cover, pieces }: LaneProps) {
     >
       <LaneLabel cover={cover} />
       <Box
+        ref={surface}
         flex="1"
         minWidth="0"
         padding="3"
@@ -65,7 +77,7 @@ function Lane({ view, cover, pieces }: LaneProps) {
       >
         <Flex wrap="wrap" align="flex-end" columnGap="2" rowGap="2">
           {pieces.map((placement) => (
-            <Piece key={placement.id} view={view} placement={placement} />
+            <Piece key={placement.id} view={view} placement={placement} pixelsPerMm={pixelsPerMm} />
           ))}
         </Flex>
         {also.length > 0 && <Echoes view={view} placements={also} />}
@@ -84,9 +96,14 @@ function Lane({ view, cover, pieces }: LaneProps) {
   );
 }
 
-function Piece({ view, placement }: { readonly view: KitView; readonly placement: Placement }) {
+interface PieceProps {
+  readonly view: KitView;
+  readonly placement: Placement;
+  readonly pixelsPerMm: number;
+}
+
+function Piece({ view, placement, pixelsPerMm }: PieceProps) {
   const { bench, tree, units, totals } = view;
-  const { matScale } = usePreferences();
   const isSelected = useSelection((selection) => selection.placement === placement.id);
   const gear = gearOf(bench.shelf, placement);
   const place = placeInWords(bench.shelf, tree, placement.place);
@@ -126,7 +143,7 @@ function Piece({ view, placement }: { readonly view: KitView; readonly placement
         overflow="hidden"
         padding="1"
       >
-        <GearDrawing gear={gear} pixelsPerMm={matScale} />
+        <GearDrawing gear={gear} pixelsPerMm={pixelsPerMm} />
       </Box>
       <Box maxWidth="132px" lineHeight="1.15">
         <Text fontSize="xs" fontWeight="600">
@@ -167,7 +184,7 @@ function Echoes({
             key={id}
             align="center"
             gap="1"
-            minHeight="6"
+            minHeight={{ base: '11', md: '7' }}
             paddingX="1.5"
             borderRadius="full"
             borderWidth="1px"

@@ -47,7 +47,7 @@ export function PackingSheet({ view, order, today }: PackingSheetProps) {
         borderColor="fg"
         paddingBottom="2"
       >
-        <Heading as="h2" fontFamily="heading" fontSize="2xl">
+        <Heading as="h2" fontSize="2xl">
           {loadout.name}
         </Heading>
         <Text fontSize="sm" whiteSpace="nowrap">
@@ -112,7 +112,7 @@ function Section({
 }) {
   return (
     <Box as="section" marginTop="4" _print={{ breakInside: 'auto' }}>
-      <Heading as="h3" fontFamily="heading" fontSize="md" marginBottom="1">
+      <Heading as="h3" fontSize="md" marginBottom="1">
         {title.charAt(0).toUpperCase() + title.slice(1)}
       </Heading>
       {children}

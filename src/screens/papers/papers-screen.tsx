@@ -96,7 +96,7 @@ interface PartProps {
 function Part({ title, says, children }: PartProps) {
   return (
     <Box as="section" bg="panel" borderWidth="1px" borderRadius="16px" padding="4">
-      <Heading as="h2" fontFamily="heading" fontSize="lg">
+      <Heading as="h2" fontSize="lg">
         {title}
       </Heading>
       <Text fontSize="sm" color="fg.muted" marginTop="1" marginBottom="3">

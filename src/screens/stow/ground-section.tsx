@@ -38,7 +38,7 @@ export function GroundSection({ view, ground }: GroundSectionProps) {
         align="baseline"
         marginBottom={placements.length > 0 ? '2' : '0'}
       >
-        <Heading as="h2" fontFamily="heading" fontSize="md">
+        <Heading as="h2" fontSize="md">
           {name.charAt(0).toUpperCase() + name.slice(1)}
         </Heading>
         <Text fontSize="sm" color="fg.muted">

@@ -37,7 +37,7 @@ export function Holder({ view, placement }: HolderProps) {
           {printMass(branch.massG, units)}
         </Text>
       </Flex>
-      <Flex wrap="wrap" gap="2">
+      <Flex wrap="wrap" gap="2" align="flex-start">
         {gear.cavities.map((cavity) => (
           <CavityRoom
             key={cavity.id}

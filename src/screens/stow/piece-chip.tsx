@@ -60,7 +60,7 @@ export function PieceChip({ view, placement, isHead = false }: PieceChipProps) {
       <Box minWidth="0">
         <Text
           fontSize={isHead ? 'md' : 'sm'}
-          fontWeight="600"
+          fontWeight={isHead ? '700' : '600'}
           fontFamily={isHead ? 'heading' : undefined}
         >
           {isAmiss && (

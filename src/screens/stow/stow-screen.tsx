@@ -20,8 +20,8 @@ export function StowScreen() {
       <Flex gap="5" align="flex-start">
         <Box flex="1" minWidth="0">
           <Text fontSize="sm" color="fg.muted" marginBottom="3">
-            Drag a piece to where it goes, or select it and press m. Fit is by bulk and longest
-            side: it proves what cannot go in, not yet that all of it does.
+            Drag a piece to where it goes, or select it and choose Move (or press m). Fit is by bulk
+            and longest side: it proves what cannot go in, not yet that all of it does.
           </Text>
           <CarryingTable view={view}>
             <Flex direction="column" gap="4">

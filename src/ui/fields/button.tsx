@@ -15,6 +15,7 @@ const buttonRecipe = defineRecipe({
     fontWeight: '600',
     lineHeight: '1.15',
     textAlign: 'center',
+    whiteSpace: 'nowrap',
     cursor: 'pointer',
     transition: 'background 120ms, transform 120ms',
     _disabled: { opacity: 0.5, cursor: 'not-allowed' },

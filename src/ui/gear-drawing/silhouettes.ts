@@ -90,7 +90,7 @@ export const drawings: Readonly<Record<Silhouette, Drawing>> = {
   // Mending and the body.
   'needle-case': lies(['own', 'M2 14Q10 2 20 4H96Q100 50 96 96H20Q10 98 2 86Z'], ['light', 'M8 18H96V34H8Z'], ['dark', 'M64 4h4v92h-4z']),
   tube: lies(['black', 'M0 32H14V68H0Z'], ['own', 'M14 22Q26 6 40 6L99 2V98L40 94Q26 94 14 78Z'], ['light', 'M22 28Q30 16 42 16L92 14V30L22 40Z'], ['dark', 'M93 2H99V98H93Z']),
-  'first-aid': lies(['own', 'M4 14Q6 4 20 4H80Q94 4 96 14Q102 50 96 88Q94 97 80 97H20Q6 97 4 88Q-2 50 4 14Z'], ['light', 'M8 14H92V22H8Z'], ['paper', 'M44 30H56V46H72V60H56V78H44V60H28V46H44Z'], ['black', 'M4 24H96V27H4Z']),
+  'first-aid': lies(['own', 'M4 14Q6 4 20 4H80Q94 4 96 14Q102 50 96 88Q94 97 80 97H20Q6 97 4 88Q-2 50 4 14Z'], ['light', 'M8 14H92V22H8Z'], ['paper', 'M22 58Q18 42 30 40H70Q82 42 78 58Q82 74 70 76H30Q18 74 22 58Z'], ['wood', 'M40 46H60V70H40Z'], ['black', 'M4 24H96V27H4Z']),
   bandage: lies(['own', 'M8 6H92Q101 10 100 50T92 94H8Q-1 90 0 50T8 6Z'], ['dark', 'M8 30H78V33H8ZM8 50H78V53H8ZM8 70H78V73H8Z'], ['light', 'M86 8Q98 16 98 50T86 92Q80 76 80 50T86 8Z'], ['glow', 'M20 6h8v88h-8z']),
   tweezers: lies(['own', 'M0 40Q2 10 20 12L100 44V50H0ZM0 60Q2 90 20 88L100 56V50H0Z'], ['dark', 'M20 44L84 50L20 56Z']),
   spray: lies(['black', 'M0 32H10V68H0ZM10 22H20V78H10Z'], ['own', 'M20 10Q26 4 34 4H94Q100 8 100 50T94 96H34Q26 96 20 90Z'], ['light', 'M26 16H94V32H26Z'], ['paper', 'M48 40H84V78H48Z']),

@@ -22,6 +22,7 @@ import {
   silhouettes,
   stuffs,
   type Gear,
+  type JobId,
 } from '@/core/gear';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
@@ -157,12 +158,19 @@ function Supplies({ form }: PartProps) {
           onRemove={() => remove(at)}
           removeWords={`Remove ${jobs[form.watch(`supplies.${at}.job`)].name}`}
         >
-          <ChoiceField form={form} name={`supplies.${at}.job`} label="Job" options={jobIds} />
+          <ChoiceField
+            form={form}
+            name={`supplies.${at}.job`}
+            label="Job"
+            options={jobIds}
+            words={(job) => jobs[job as JobId].name}
+          />
           <ChoiceField
             form={form}
             name={`supplies.${at}.fitness`}
             label="How well"
             options={fitnesses}
+            words={(fitness) => fitness.replace('-', ' ')}
           />
           <TextField
             form={form}
@@ -230,7 +238,7 @@ interface RowsProps {
 function Rows({ title, addWords, onAdd, children }: RowsProps) {
   return (
     <Box>
-      <Heading as="h3" fontFamily="heading" fontSize="md" marginBottom="2">
+      <Heading as="h3" fontSize="md" marginBottom="2">
         {title}
       </Heading>
       <Flex direction="column" gap="2">
@@ -295,9 +303,11 @@ interface ChoiceFieldProps extends PartProps {
   readonly name: FieldName;
   readonly label: string;
   readonly options: readonly string[];
+  /** An option as it is read; itself where nothing is said. */
+  readonly words?: (option: string) => string;
 }
 
-function ChoiceField({ form, name, label, options }: ChoiceFieldProps) {
+function ChoiceField({ form, name, label, options, words = itself }: ChoiceFieldProps) {
   return (
     <Field.Root flex="1 1 140px" width="auto">
       <Field.Label>{label}</Field.Label>
@@ -305,7 +315,7 @@ function ChoiceField({ form, name, label, options }: ChoiceFieldProps) {
         <NativeSelect.Field height="11" {...form.register(name)}>
           {options.map((option) => (
             <option key={option} value={option}>
-              {option}
+              {words(option)}
             </option>
           ))}
         </NativeSelect.Field>
@@ -313,4 +323,8 @@ function ChoiceField({ form, name, label, options }: ChoiceFieldProps) {
       </NativeSelect.Root>
     </Field.Root>
   );
+}
+
+function itself(option: string): string {
+  return option;
 }

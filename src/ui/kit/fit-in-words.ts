@@ -7,7 +7,7 @@ export function fitInWords(answer: FitAnswer, units: UnitSystem): string {
   if (reason) {
     switch (reason.why) {
       case 'too long':
-        return `does not fit: ${printLength(reason.byMm, units)} too long`;
+        return `does not fit: ${reason.name} is ${printLength(reason.byMm, units)} too long`;
       case 'too much':
         return `does not fit: ${printVolume(reason.byMl, units)} too much`;
       case 'too heavy':

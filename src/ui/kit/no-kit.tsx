@@ -8,7 +8,7 @@ import { NewKitForm } from './new-kit-form';
 export function NoKit() {
   return (
     <Box maxWidth="440px" marginX="auto" marginTop="16">
-      <Heading as="h1" fontFamily="heading" fontSize="2xl">
+      <Heading as="h1" fontSize="2xl">
         There is no kit yet
       </Heading>
       <Text marginY="3">Name one, and lay your gear out in it.</Text>

@@ -64,7 +64,7 @@ function PieceDetails({
     <Flex direction="column" gap="3">
       <Flex justify="space-between" align="flex-start" gap="2">
         <Box>
-          <Heading as="h2" fontFamily="heading" fontSize="lg" lineHeight="1.2">
+          <Heading as="h2" fontSize="lg" lineHeight="1.2">
             {gear.name}
             {placement.count > 1 && ` × ${placement.count}`}
           </Heading>
@@ -90,7 +90,7 @@ function PieceDetails({
       <PieceFigures view={view} placement={placement} gear={gear} />
       {gear.supplies.length > 0 && (
         <Box>
-          <Heading as="h3" fontFamily="heading" fontSize="md" marginBottom="1">
+          <Heading as="h3" fontSize="md" marginBottom="1">
             What it does
           </Heading>
           {gear.supplies.map((supply, at) => (

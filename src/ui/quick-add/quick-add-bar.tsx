@@ -59,7 +59,10 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
       as="form"
       className="no-print"
       position={{ md: 'sticky' }}
-      bottom={{ md: '3' }}
+      bottom={{ md: '0' }}
+      bg="canvas"
+      paddingY={{ md: '3' }}
+      borderTopRadius="14px"
       zIndex="docked"
       onSubmit={(event: React.FormEvent) => {
         event.preventDefault();
@@ -70,6 +73,7 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
       <Flex
         bg="panel"
         borderWidth="2px"
+        _focusWithin={{ outline: '3px solid', outlineColor: 'focus' }}
         borderColor="border.emphasized"
         borderRadius="14px"
         align="center"
@@ -79,6 +83,8 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
         <Input
           id={quickAddId}
           variant="subtle"
+          border="none"
+          _focusVisible={{ outline: 'none' }}
           bg="transparent"
           height="12"
           aria-label="Type gear to add"

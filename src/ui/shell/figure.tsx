@@ -31,8 +31,8 @@ export function Figure({ name, value, of, says, mood, share, children }: FigureP
         <Box
           as="button"
           textAlign="left"
-          minWidth={{ base: '92px', md: '112px' }}
-          flex={{ base: '1 0 auto', md: '0 1 150px' }}
+          minWidth={{ base: '96px', md: '104px' }}
+          flex="0 0 auto"
           padding="1.5"
           margin="-1.5"
           borderRadius="8px"

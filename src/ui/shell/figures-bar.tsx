@@ -14,8 +14,10 @@ export function FiguresBar() {
   if (!view) return null;
   return (
     <Flex
-      gap={{ base: '4', md: '6' }}
-      overflowX={{ base: 'auto', md: 'visible' }}
+      wrap="wrap"
+      align="flex-start"
+      columnGap={{ base: '4', xl: '6' }}
+      rowGap={{ base: '1', md: '3' }}
       padding="1.5"
       flex="1"
       minWidth="0"

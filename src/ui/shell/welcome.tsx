@@ -36,7 +36,7 @@ export function Welcome() {
     >
       <AcornMark size={88} />
       <Box textAlign="center" maxWidth="560px">
-        <Heading as="h1" fontFamily="heading" fontSize="3xl" lineHeight="1.15">
+        <Heading as="h1" fontSize="3xl" lineHeight="1.15">
           A bench for the kit you carry
         </Heading>
         <Text marginTop="3" fontSize="lg">
@@ -102,7 +102,7 @@ function Way({ title, says, children }: WayProps) {
       padding="5"
       width="272px"
     >
-      <Heading as="h2" fontFamily="heading" fontSize="lg">
+      <Heading as="h2" fontSize="lg">
         {title}
       </Heading>
       <Text flex="1" color="fg.muted">

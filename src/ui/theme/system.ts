@@ -28,6 +28,8 @@ const acorn = defineConfig({
       fontFamily: 'body',
       fontVariantNumeric: 'tabular-nums',
     },
+    '*, *::before, *::after': { borderColor: 'border' },
+    'h1, h2, h3': { fontFamily: 'heading', fontWeight: '700' },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'focus', outlineOffset: '2px' },
     '::placeholder': { color: 'fg.muted', opacity: 1 },
   },

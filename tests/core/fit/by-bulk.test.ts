@@ -58,7 +58,7 @@ describe('fit by bulk and longest side', () => {
       cavity: { ...cavity, inside },
       items: [item('in', stick(130)), item('out', stick(134))],
     });
-    expect(answer.reasons).toEqual([{ why: 'too long', item: 'out', byMm: 4 }]);
+    expect(answer.reasons).toEqual([{ why: 'too long', item: 'out', name: 'out', byMm: 4 }]);
   });
 
   it('never turns from not fitting to fitting when a piece is added', () => {

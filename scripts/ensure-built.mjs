@@ -1,0 +1,39 @@
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { root } from './ensure-installed.mjs';
+
+const sources = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json'];
+
+/** Builds the application where its sources are not those of the last build. */
+export function ensureBuilt() {
+  const stamp = path.join(root, '.next', 'built-from');
+  const wanted = hashOf(sources.map((source) => path.join(root, source)));
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  process.stdout.write('Building…\n');
+  const { status } = spawnSync('npx', ['next', 'build'], {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+  });
+  if (status !== 0) {
+    process.stderr.write('The application could not be built.\n');
+    process.exit(1);
+  }
+  writeFileSync(stamp, wanted);
+}
+
+function hashOf(places) {
+  const hash = createHash('sha256');
+  const visit = (place) => {
+    if (!existsSync(place)) return;
+    if (statSync(place).isDirectory()) {
+      for (const name of readdirSync(place).sort()) visit(path.join(place, name));
+    } else {
+      hash.update(path.relative(root, place)).update(readFileSync(place));
+    }
+  };
+  places.forEach(visit);
+  return hash.digest('hex');
+}

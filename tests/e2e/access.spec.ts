@@ -1,0 +1,94 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { welcomeAddress } from '../../playwright.config';
+import { open } from './bench';
+
+async function nothingFound(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  const found = violations.map(
+    ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+  );
+  expect(found).toEqual([]);
+}
+
+const screens = ['/layout', '/stow', '/papers', '/shelf', '/kits'];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test.describe(`in ${colorScheme}`, () => {
+    test.use({ colorScheme });
+
+    for (const path of screens) {
+      test(`axe finds nothing on ${path}`, async ({ page }) => {
+        await open(page, path);
+        await nothingFound(page);
+      });
+    }
+
+    test('axe finds nothing with a piece selected, and in every dialog', async ({ page }) => {
+      await open(page, '/stow');
+      await page.locator('[data-piece=headlamp]').click();
+      await nothingFound(page);
+      await page.getByRole('button', { name: 'Move…' }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await nothingFound(page);
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: /^Change the figures/ }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await nothingFound(page);
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('dialog')).toBeHidden();
+      await page.keyboard.press('Control+k');
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await nothingFound(page);
+      await page.keyboard.press('Escape');
+      await page.locator('[data-figure=Stowed]').click();
+      await expect(page.getByText('Worked out as')).toBeVisible();
+      await nothingFound(page);
+    });
+
+    test('axe finds nothing on the welcome', async ({ page }) => {
+      await open(page, welcomeAddress);
+      await nothingFound(page);
+    });
+
+    test('axe finds nothing on an empty lane and a refused file', async ({ page }) => {
+      await open(page, '/layout');
+      await page.getByRole('combobox', { name: 'Kit on the table' }).selectOption('Float pouch');
+      await page.getByRole('button', { name: 'Ten Cs' }).click();
+      await page.getByLabel('Type gear to add').fill('pot 1,234 g');
+      await nothingFound(page);
+    });
+  });
+}
+
+for (const width of [360, 390, 768]) {
+  test(`nothing is cut off at ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 844 });
+    for (const path of screens) {
+      await open(page, path);
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - window.innerWidth,
+      );
+      expect([path, overflow]).toEqual([path, 0]);
+    }
+  });
+}
+
+test('targets on a phone are 44 px tall, but for those inside a sentence', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of screens) {
+    await open(page, path);
+    const small = await page.evaluate(() =>
+      [
+        ...document.querySelectorAll(
+          'button, select, input:not([type=file]), a[href]:not(.skip-link)',
+        ),
+      ]
+        .map((at) => [at.getBoundingClientRect().height, at.textContent?.slice(0, 40)] as const)
+        .filter(([height]) => height > 0 && height < 43.5),
+    );
+    expect([path, small]).toEqual([path, []]);
+  }
+});

@@ -1,0 +1,104 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { chromium, expect, test, type Page } from '@playwright/test';
+import { chromiumArguments, demoAddress, welcomeAddress } from '../../playwright.config';
+import { figure, open, saved, watch } from './bench';
+
+/** A browser of its own process and profile, which can be killed as a crash would. */
+async function browserOf(
+  profile: string,
+): Promise<{ readonly child: ChildProcess; readonly page: Page }> {
+  const child = spawn(process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', [
+    ...chromiumArguments,
+    '--headless',
+    '--disable-gpu',
+    '--remote-debugging-port=0',
+    `--user-data-dir=${profile}`,
+    'about:blank',
+  ]);
+  const address = await new Promise<string>((resolve, reject) => {
+    child.stderr!.on('data', (chunk: Buffer) => {
+      const found = /DevTools listening on (ws:\S+)/.exec(chunk.toString());
+      if (found) resolve(found[1]!);
+    });
+    child.on('exit', () => reject(new Error('the browser did not start')));
+  });
+  const browser = await chromium.connectOverCDP(address);
+  const [context] = browser.contexts();
+  return { child, page: await context!.newPage() };
+}
+
+test('an edit that shows as saved is there after the browser is killed', async () => {
+  const profile = mkdtempSync(path.join(os.tmpdir(), 'acorn-profile-'));
+  const first = await browserOf(profile);
+  await open(first.page, `${demoAddress}/layout`);
+  await first.page.getByLabel('Type gear to add').fill('tin whistle 33 g 12x300 mm');
+  await first.page.keyboard.press('Enter');
+  await expect(first.page.locator('main')).toContainText('Tin whistle');
+  await saved(first.page);
+  const died = new Promise((resolve) => first.child.on('exit', resolve));
+  first.child.kill('SIGKILL');
+  await died;
+
+  const second = await browserOf(profile);
+  await open(second.page, `${demoAddress}/layout`);
+  await expect(second.page.locator('main')).toContainText('Tin whistle');
+  await expect(second.page.getByRole('button', { name: 'Undo: add Tin whistle' })).toBeEnabled();
+  second.child.kill('SIGKILL');
+});
+
+test('a second window sees the change, and undoes it for both', async ({ context }) => {
+  const one = await context.newPage();
+  const two = await context.newPage();
+  await open(one, '/stow');
+  await open(two, '/stow');
+  const before = await figure(two, 'Mass');
+  await one.locator('[data-piece=filter]').click();
+  await one.getByRole('button', { name: 'Take out' }).click();
+  await expect(two.locator('[data-piece=filter]')).toBeHidden();
+  expect(await figure(two, 'Mass')).not.toBe(before);
+  await two.getByRole('button', { name: 'Undo: take out' }).click();
+  await expect(one.locator('[data-piece=filter]')).toBeVisible();
+  expect(await figure(one, 'Mass')).toBe(before);
+});
+
+test('without the demo, a first start welcomes and starts from nothing', async ({ page }) => {
+  const { complaints } = watch(page);
+  await open(page, welcomeAddress);
+  await page.getByLabel('Name of the new kit').fill('Pocket tin');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page).toHaveURL(/\/layout$/);
+  await page.getByLabel('Type gear to add').fill('pocket tin 41 g');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Container' })).toContainText('Pocket tin');
+  expect(await figure(page, 'Mass')).toContain('41 g');
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Container' })).toContainText('Pocket tin');
+  expect(complaints).toEqual([]);
+});
+
+test('the demo can be opened from the welcome, and undone', async ({ page }) => {
+  await open(page, welcomeAddress);
+  await page.getByRole('button', { name: 'Open the demo' }).click();
+  expect(await figure(page, 'Mass')).toContain('19.85 kg');
+  await page.getByRole('button', { name: 'Undo: open the demo' }).click();
+  await expect(page.getByRole('button', { name: 'Open the demo' })).toBeVisible();
+});
+
+test('pages talk to their own origin only, by policy', async ({ page }) => {
+  const response = await page.goto('/layout');
+  const policy = response!.headers()['content-security-policy'];
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toMatch(/script-src 'self' 'nonce-[A-Za-z0-9+/=]+'/);
+  expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/);
+  await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
+  const reached = await page.evaluate(() =>
+    fetch('http://localhost:4310/icon.svg').then(
+      () => 'reached',
+      () => 'refused',
+    ),
+  );
+  expect(reached).toBe('refused');
+});

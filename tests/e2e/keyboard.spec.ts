@@ -1,0 +1,94 @@
+import { expect, test, type Page } from '@playwright/test';
+import { figure, open, saved } from './bench';
+
+/** Presses Tab until the element that is wanted has the focus, as a person would. */
+async function tabTo(page: Page, name: RegExp, most = 150): Promise<void> {
+  for (let press = 0; press < most; press += 1) {
+    await page.keyboard.press('Tab');
+    const label = await page.evaluate(() => {
+      const at = document.activeElement;
+      return at?.getAttribute('aria-label') ?? at?.textContent ?? '';
+    });
+    if (name.test(label.trim())) return;
+  }
+  throw new Error(`${name} is not reached by Tab`);
+}
+
+test('the whole tour by keyboard alone', async ({ page }) => {
+  await open(page, '/layout');
+
+  await tabTo(page, /^Ten Cs$/);
+  await page.keyboard.press('Enter');
+  expect(await figure(page, 'Cover')).toContain('10 of 10');
+
+  await page.keyboard.press('/');
+  await page.keyboard.type('brass plumb bob 90 g 30x60 mm');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Beyond' })).toContainText('Brass plumb bob');
+  await page.keyboard.press('Escape');
+
+  await page.keyboard.press('g');
+  await page.keyboard.press('s');
+  await expect(page).toHaveURL(/\/stow$/);
+  await page.keyboard.press('m');
+  await page.keyboard.type('lid pocket');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('group', { name: /^Lid pocket/ })).toContainText('Brass plumb bob');
+
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('group', { name: /^Lid pocket/ })).not.toContainText(
+    'Brass plumb bob',
+  );
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.getByRole('group', { name: /^Lid pocket/ })).toContainText('Brass plumb bob');
+  await saved(page);
+
+  await tabTo(page, /^Let go of this piece/);
+  await tabTo(page, /^Change the figures of Brass plumb bob/);
+  await page.keyboard.press('Enter');
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Mass of one').focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('3 oz');
+  await page.keyboard.press('Enter');
+  await expect(dialog).toBeHidden();
+  await expect(page.getByRole('complementary', { name: 'Selected piece' })).toContainText('85 g');
+
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('go to papers');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/papers$/);
+  await expect(page.getByRole('article', { name: 'Packing list' })).toContainText(
+    'Brass plumb bob',
+  );
+  const download = page.waitForEvent('download');
+  await tabTo(page, /^This kit$/);
+  await page.keyboard.press('Enter');
+  expect((await download).suggestedFilename()).toBe('portage-pack.json');
+
+  await page.keyboard.press('g');
+  await page.keyboard.press('k');
+  await tabTo(page, /^Name of the new kit$/);
+  await page.keyboard.type('Winter sledge');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Winter sledge' })).toBeVisible();
+});
+
+test('focus is visible wherever it goes', async ({ page }) => {
+  await open(page, '/layout');
+  for (let press = 0; press < 25; press += 1) {
+    await page.keyboard.press('Tab');
+    const isSeen = await page.evaluate(() => {
+      for (
+        let at: Element | null = document.activeElement;
+        at && at !== document.body;
+        at = at.parentElement
+      ) {
+        const { outlineStyle, outlineWidth } = getComputedStyle(at);
+        if (outlineStyle !== 'none' && parseFloat(outlineWidth) >= 1) return true;
+      }
+      return document.activeElement === document.body;
+    });
+    expect(isSeen).toBe(true);
+  }
+});

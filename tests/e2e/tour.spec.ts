@@ -1,0 +1,139 @@
+import { spawnSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { bringIn, drag, figure, open, saved, watch, written } from './bench';
+
+test('the whole job, by mouse: from the mat to the pocket to paper and back', async ({
+  page,
+}, info) => {
+  const { complaints } = watch(page);
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/layout$/);
+  await expect(page.getByRole('combobox', { name: 'Kit on the table' })).toHaveValue(
+    'portage-pack-kit',
+  );
+  expect(await figure(page, 'Mass')).toContain('19.85 kg / 20 kg');
+
+  await test.step('switch the scheme', async () => {
+    expect(await figure(page, 'Cover')).toContain('5 of 5 Cs');
+    await page.getByRole('button', { name: 'Ten Cs' }).click();
+    expect(await figure(page, 'Cover')).toContain('10 of 10 Cs');
+    await expect(page.getByRole('region', { name: 'Candling' })).toContainText('Pocket torch');
+  });
+
+  await test.step('type gear', async () => {
+    await page.getByLabel('Type gear to add').fill('steel bottle 0.5 L 120 g 66x180mm');
+    await expect(page.locator('#quick-add-understood')).toContainText('120 g stated');
+    await expect(page.locator('#quick-add-understood')).toContainText('⌀66 × 180 mm stated');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('region', { name: 'Container' })).toContainText(
+      'Steel bottle 0.5 L',
+    );
+    expect(await figure(page, 'Mass')).toContain('19.97 kg');
+  });
+
+  const chip = page.locator('main').getByRole('button', { name: /^Steel bottle 0\.5 L/ });
+  const pocket = page.getByRole('group', { name: /^Side pocket, left/ });
+  await test.step('drag it into a pocket', async () => {
+    await page.getByRole('link', { name: /^Stow/ }).click();
+    await expect(page.getByRole('region', { name: 'on the mat, not stowed' })).toContainText(
+      'Steel bottle 0.5 L',
+    );
+    await drag(page, chip, pocket);
+    await expect(pocket).toContainText('Steel bottle 0.5 L');
+    await saved(page);
+  });
+
+  await test.step('undo and redo', async () => {
+    await page.getByRole('button', { name: 'Undo: move' }).click();
+    await expect(pocket).not.toContainText('Steel bottle 0.5 L');
+    await page.getByRole('button', { name: 'Redo: move' }).click();
+    await expect(pocket).toContainText('Steel bottle 0.5 L');
+    await saved(page);
+  });
+
+  await test.step('reload: it is still there, and so is undo', async () => {
+    await page.reload();
+    await expect(pocket).toContainText('Steel bottle 0.5 L');
+    await expect(page.getByRole('button', { name: 'Undo: move' })).toBeEnabled();
+  });
+
+  await test.step('write, clear, bring in: identical', async () => {
+    await page.getByRole('link', { name: 'Papers' }).click();
+    const before = await written(page, 'The whole bench');
+    await page.getByRole('link', { name: 'Kits' }).click();
+    await page.getByRole('button', { name: 'Clear the bench' }).click();
+    await page.getByRole('link', { name: 'Lay out' }).click();
+    await expect(
+      page.getByRole('heading', { name: 'A bench for the kit you carry' }),
+    ).toBeVisible();
+    await bringIn(page, 'bench.json', before);
+    await expect(page.getByRole('combobox', { name: 'Kit on the table' })).toBeVisible();
+    await page.getByRole('link', { name: 'Papers' }).click();
+    const sorted = (text: string) => {
+      const file = JSON.parse(text) as Record<'gear' | 'loadouts', { id: string }[]>;
+      for (const list of [file.gear, file.loadouts])
+        list.sort((one, other) => one.id.localeCompare(other.id));
+      return file;
+    };
+    expect(sorted(await written(page, 'The whole bench'))).toEqual(sorted(before));
+  });
+
+  await test.step('the command line says the same as the screen', async () => {
+    await page.getByRole('combobox', { name: 'Kit on the table' }).selectOption('Portage pack');
+    const file = info.outputPath('kit.json');
+    writeFileSync(file, await written(page, 'This kit'));
+    const audit = spawnSync(
+      process.execPath,
+      ['bin/acorn.mjs', 'audit', file, '--scheme', 'ten-cs'],
+      { encoding: 'utf8' },
+    );
+    const { totals, cover, findings } = JSON.parse(audit.stdout) as {
+      totals: { massG: number; pieces: number };
+      cover: { covered: number; outOf: number };
+      findings: { message: string }[];
+    };
+    expect(await figure(page, 'Mass')).toContain(`${(totals.massG / 1000).toFixed(2)} kg`);
+    expect(await figure(page, 'Mass')).toContain(`${totals.pieces} pieces`);
+    expect(await figure(page, 'Cover')).toContain(`${cover.covered} of ${cover.outOf}`);
+    await page.locator('[data-figure="To look at"]').click();
+    for (const { message } of findings) await expect(page.getByText(message)).toBeVisible();
+    await page.keyboard.press('Escape');
+  });
+
+  await test.step('the sheet prints alone', async () => {
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('article', { name: 'Packing list' })).toBeVisible();
+    await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+    expect((await page.pdf()).length).toBeGreaterThan(5000);
+  });
+  expect(complaints).toEqual([]);
+});
+
+test('a piece that does not fit says so, and moving it mends it', async ({ page }) => {
+  await open(page, '/stow');
+  expect(await figure(page, 'Stowed')).toContain('1 does not fit');
+  const mat = page.locator('[data-piece=ground-mat]');
+  await mat.click();
+  await page.getByRole('button', { name: 'Move…' }).click();
+  const choices = page.getByRole('listbox', { name: /New place/ });
+  await expect(
+    choices.getByRole('option', { name: /In Mending pouch.*does not fit/ }),
+  ).toBeVisible();
+  await choices.getByRole('option', { name: /Portage pack 45 L, Main/ }).click();
+  await expect(page.getByRole('group', { name: /^Main/ }).first()).toContainText(
+    'Closed-cell ground mat',
+  );
+});
+
+test('a missing job offers the shelf’s own, one press away', async ({ page }) => {
+  await open(page, '/layout');
+  await page.getByRole('combobox', { name: 'Kit on the table' }).selectOption('Float pouch');
+  const lane = page.getByRole('region', { name: 'Combustion' });
+  await expect(lane).toContainText('Nothing to ignite');
+  await lane.getByRole('button', { name: /^Lay out Gas lighter/ }).click();
+  await expect(lane).not.toContainText('Nothing to ignite');
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+  await expect(lane).toContainText('Nothing to ignite');
+});
