@@ -1,17 +1,18 @@
 import { create } from 'zustand';
 import { done, type Outcome } from '@/core/quantity';
-import { demoBench } from '@/core/demo';
 import {
   emptyBench,
   historyOf,
   lastDone,
   nextUndone,
   type Act,
+  type Bench,
   type Command,
   type History,
 } from '@/core/loadout';
 import { openDatabase } from './database';
 import { Keeper, type Kept } from './keeper';
+import { prefer } from './preferences';
 
 /** What a bench that was never used begins with. */
 export type FirstStart = 'demo' | 'nothing';
@@ -37,8 +38,15 @@ export async function openBench(firstStart: FirstStart): Promise<void> {
   const database = await openDatabase().catch(() => null);
   const windows = database ? new BroadcastChannel('vivid-acorn') : null;
   keeper ??= new Keeper(database, windows, tell);
-  await keeper.open(firstStart === 'demo' ? demoBench : null);
+  await keeper.open(firstStart === 'demo' ? openDemo : null);
   useBenchState.setState({ isOpen: true });
+}
+
+/** The demo is loaded only where it is opened. */
+async function openDemo(): Promise<Bench> {
+  const { demoBench, demoOpensOn } = await import('@/core/demo');
+  prefer({ kit: demoOpensOn });
+  return demoBench;
 }
 
 export function run(command: Command): Outcome<History> {

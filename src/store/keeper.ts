@@ -47,12 +47,12 @@ export class Keeper {
     if (windows) windows.onmessage = () => void this.readAgain();
   }
 
-  /** Reads what is saved; a database that was never saved to is filled with `first`. */
-  async open(first: Bench | null): Promise<void> {
+  /** Reads what is saved; a database that was never saved to is filled with what `first` gives. */
+  async open(first: (() => Promise<Bench>) | null): Promise<void> {
     if (this.database) this.saved = await load(this.database);
-    const isFirst = this.saved.revision === 0;
-    const history = isFirst && first ? historyOf(first) : this.saved.history;
-    if (this.database && isFirst && first) await this.saveFirst(this.database, history);
+    const begins = this.saved.revision === 0 && first ? await first() : null;
+    if (this.database && begins) await this.saveFirst(this.database, historyOf(begins));
+    const history = this.database || !begins ? this.saved.history : historyOf(begins);
     this.show({ history, saving: this.database ? { state: 'saved' } : { state: 'not kept' } });
   }
 

@@ -24,7 +24,8 @@ class House {
     };
     if (!options.deaf) this.doors.push(door);
     const keeper = new Keeper(database, door, (kept) => (shown.kept = kept));
-    await keeper.open(options.first ?? null);
+    const { first } = options;
+    await keeper.open(first ? () => Promise.resolve(first) : null);
     return {
       keeper,
       database,
@@ -164,7 +165,7 @@ describe('without storage', () => {
   it('goes on in memory and says so', async () => {
     let kept: Kept | undefined;
     const keeper = new Keeper(null, null, (now) => (kept = now));
-    await keeper.open(demoBench);
+    await keeper.open(() => Promise.resolve(demoBench));
     keeper.act(rename('In memory'));
     expect(kept!.saving.state).toBe('not kept');
     expect(kept!.history.bench.loadouts.get('float-pouch-kit')!.name).toBe('In memory');

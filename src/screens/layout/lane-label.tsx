@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { memo } from 'react';
 import { printNumber, printVolume, type UnitSystem } from '@/core/quantity';
 import { igniteJobs, jobs, type JobId } from '@/core/gear';
 import type { CategoryCover, JobCover, Standing } from '@/core/scheme';
@@ -9,8 +10,12 @@ import { moodColours, type Mood } from '@/ui/shell/figure';
 
 const moods: Readonly<Record<Standing, Mood>> = { missing: 'stop', thin: 'watch', covered: 'fine' };
 
+interface LaneLabelProps {
+  readonly cover: CategoryCover;
+}
+
 /** A lane's name with its letter, and what it can do: ways, and ways that are independent. */
-export function LaneLabel({ cover }: { readonly cover: CategoryCover }) {
+export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
   const { units } = usePreferences();
   const { category, musts } = cover;
   const amounts = cover.jobs.filter(({ amount }) => amount !== null);
@@ -68,6 +73,15 @@ export function LaneLabel({ cover }: { readonly cover: CategoryCover }) {
       </Flex>
     </Box>
   );
+}, saysTheSame);
+
+/** Every edit works the cover out anew; the label is drawn again only when it would say something else. */
+function saysTheSame(one: LaneLabelProps, other: LaneLabelProps): boolean {
+  return said(one) === said(other);
+}
+
+function said({ cover: { category, musts, jobs: done } }: LaneLabelProps): string {
+  return JSON.stringify([category.id, musts, done.map(({ job, amount }) => [job, amount])]);
 }
 
 /** What a category must be able to do, as a verb. */

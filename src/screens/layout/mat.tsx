@@ -1,8 +1,9 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { RefObject } from 'react';
+import { memo, type RefObject } from 'react';
 import { printMass } from '@/core/quantity';
+import type { Gear } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, offersFor, type CategoryCover } from '@/core/scheme';
 import { newId } from '@/store/new-id';
@@ -77,7 +78,12 @@ function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
       >
         <Flex wrap="wrap" align="flex-end" columnGap="2" rowGap="2">
           {pieces.map((placement) => (
-            <Piece key={placement.id} view={view} placement={placement} pixelsPerMm={pixelsPerMm} />
+            <Piece
+              key={placement.id}
+              placement={placement}
+              {...pieceFacts(view, placement)}
+              pixelsPerMm={pixelsPerMm}
+            />
           ))}
         </Flex>
         {also.length > 0 && <Echoes view={view} placements={also} />}
@@ -96,25 +102,34 @@ function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
   );
 }
 
+/** What a piece shows of itself, in values that stay the same while nothing of its own changes. */
+function pieceFacts({ bench, tree, units, totals, amiss }: KitView, placement: Placement) {
+  const gear = gearOf(bench.shelf, placement);
+  return {
+    gear,
+    mass:
+      gear.massG === null
+        ? 'not weighed'
+        : printMass(totals.branches.get(placement.id)!.massG, units),
+    place: placeInWords(bench.shelf, tree, placement.place),
+    isAmiss: amiss.has(placement.id),
+  };
+}
+
 interface PieceProps {
-  readonly view: KitView;
+  readonly gear: Gear;
   readonly placement: Placement;
+  readonly mass: string;
+  readonly place: string;
+  readonly isAmiss: boolean;
   readonly pixelsPerMm: number;
 }
 
-function Piece({ view, placement, pixelsPerMm }: PieceProps) {
-  const { bench, tree, units, totals } = view;
+/** A piece as it lies. It is drawn again only when something of its own has changed. */
+const Piece = memo(function Piece(props: PieceProps) {
+  const { gear, placement, mass, place, isAmiss, pixelsPerMm } = props;
   const isSelected = useSelection((selection) => selection.placement === placement.id);
-  const gear = gearOf(bench.shelf, placement);
-  const place = placeInWords(bench.shelf, tree, placement.place);
   const isLoose = 'on' in placement.place && placement.place.on === 'mat';
-  const mass =
-    gear.massG === null
-      ? 'not weighed'
-      : printMass(totals.branches.get(placement.id)!.massG, units);
-  const isAmiss = view.findings.some(
-    ({ severity, placements }) => severity !== 'note' && placements.includes(placement.id),
-  );
   return (
     <Flex
       as="button"
@@ -137,12 +152,7 @@ function Piece({ view, placement, pixelsPerMm }: PieceProps) {
       data-piece={placement.id}
       onClick={() => select(isSelected ? null : placement.id)}
     >
-      <Box
-        filter="drop-shadow(1px 2px 1px rgba(40, 24, 10, 0.35))"
-        maxWidth="100%"
-        overflow="hidden"
-        padding="1"
-      >
+      <Box padding="1">
         <GearDrawing gear={gear} pixelsPerMm={pixelsPerMm} />
       </Box>
       <Box maxWidth="132px" lineHeight="1.15">
@@ -161,7 +171,7 @@ function Piece({ view, placement, pixelsPerMm }: PieceProps) {
       </Box>
     </Flex>
   );
-}
+});
 
 /** Pieces whose home is another lane and that serve here too. */
 function Echoes({
@@ -176,32 +186,39 @@ function Echoes({
       <Text as="span" color="fg.muted">
         also
       </Text>
-      {placements.map((id) => {
-        const { name, look } = gearOf(view.bench.shelf, view.tree.byId.get(id)!);
-        return (
-          <Flex
-            as="button"
-            key={id}
-            align="center"
-            gap="1"
-            minHeight={{ base: '11', md: '7' }}
-            paddingX="1.5"
-            borderRadius="full"
-            borderWidth="1px"
-            borderStyle="dashed"
-            borderColor="border.emphasized"
-            cursor="pointer"
-            _hover={{ bg: 'tag' }}
-            onClick={() => select(id)}
-          >
-            <GearIcon look={look} size={16} />
-            {name}
-          </Flex>
-        );
-      })}
+      {placements.map((id) => (
+        <Echo key={id} id={id} gear={gearOf(view.bench.shelf, view.tree.byId.get(id)!)} />
+      ))}
     </Flex>
   );
 }
+
+interface EchoProps {
+  readonly id: string;
+  readonly gear: Gear;
+}
+
+const Echo = memo(function Echo({ id, gear }: EchoProps) {
+  return (
+    <Flex
+      as="button"
+      align="center"
+      gap="1"
+      minHeight={{ base: '11', md: '7' }}
+      paddingX="1.5"
+      borderRadius="full"
+      borderWidth="1px"
+      borderStyle="dashed"
+      borderColor="border.emphasized"
+      cursor="pointer"
+      _hover={{ bg: 'tag' }}
+      onClick={() => select(id)}
+    >
+      <GearIcon look={gear.look} size={16} />
+      {gear.name}
+    </Flex>
+  );
+});
 
 interface MissingProps {
   readonly view: KitView;

@@ -23,7 +23,7 @@ export function FillGauge({ answer }: { readonly answer: FitAnswer }) {
         position="absolute"
         insetY="0"
         left="0"
-        width={percent(looseMl, roomMl)}
+        style={{ width: percent(looseMl, roomMl) }}
         color={colour}
         backgroundImage="repeating-linear-gradient(115deg, currentColor 0 3px, transparent 3px 6px)"
         transition="width 250ms"
@@ -32,7 +32,7 @@ export function FillGauge({ answer }: { readonly answer: FitAnswer }) {
         position="absolute"
         insetY="0"
         left="0"
-        width={percent(tightMl, roomMl)}
+        style={{ width: percent(tightMl, roomMl) }}
         bg={colour}
         transition="width 250ms"
       />

@@ -2,7 +2,9 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDraggable } from '@dnd-kit/core';
+import { memo } from 'react';
 import { printMass } from '@/core/quantity';
+import type { Gear } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
@@ -17,14 +19,32 @@ interface PieceChipProps {
 
 /** A piece as a tag that can be selected, picked up, or moved from the keyboard with m. */
 export function PieceChip({ view, placement, isHead = false }: PieceChipProps) {
-  const { bench, totals, units, findings } = view;
+  const { bench, totals, units, amiss } = view;
   const gear = gearOf(bench.shelf, placement);
+  const { massG } = totals.branches.get(placement.id)!;
+  return (
+    <Chip
+      placement={placement}
+      gear={gear}
+      mass={gear.massG === null ? 'not weighed' : printMass(massG, units)}
+      isAmiss={amiss.has(placement.id)}
+      isHead={isHead}
+    />
+  );
+}
+
+interface ChipProps {
+  readonly placement: Placement;
+  readonly gear: Gear;
+  readonly mass: string;
+  readonly isAmiss: boolean;
+  readonly isHead: boolean;
+}
+
+/** It is drawn again only when something of its own has changed, or it is in hand. */
+const Chip = memo(function Chip({ placement, gear, mass, isAmiss, isHead }: ChipProps) {
   const isSelected = useSelection((selection) => selection.placement === placement.id);
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: placement.id });
-  const isAmiss = findings.some(
-    ({ severity, placements }) => severity !== 'note' && placements.includes(placement.id),
-  );
-  const massG = totals.branches.get(placement.id)!.massG;
   return (
     <Flex
       ref={setNodeRef}
@@ -73,10 +93,10 @@ export function PieceChip({ view, placement, isHead = false }: PieceChipProps) {
         </Text>
         {!isHead && (
           <Text fontSize="2xs" color="fg.muted">
-            {gear.massG === null ? 'not weighed' : printMass(massG, units)}
+            {mass}
           </Text>
         )}
       </Box>
     </Flex>
   );
-}
+});

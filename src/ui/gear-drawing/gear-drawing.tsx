@@ -53,7 +53,12 @@ function Silhouette({ look, width, height, isDashed }: SilhouetteProps) {
       height={height}
       viewBox="0 0 100 100"
       preserveAspectRatio="none"
-      style={{ display: 'block', overflow: 'visible', opacity: isDashed ? 0.55 : 1 }}
+      style={{
+        display: 'block',
+        overflow: 'visible',
+        pointerEvents: 'none',
+        opacity: isDashed ? 0.55 : 1,
+      }}
     >
       {pattern && (
         <pattern
@@ -69,6 +74,16 @@ function Silhouette({ look, width, height, isDashed }: SilhouetteProps) {
             vectorEffect="non-scaling-stroke"
           />
         </pattern>
+      )}
+      {layers.map(([tone, path], at) =>
+        tone === 'light' || tone === 'shine' ? null : (
+          <path
+            key={`shadow ${at}`}
+            d={path}
+            fill={shadow}
+            transform={`translate(${180 / width} ${250 / height})`}
+          />
+        ),
       )}
       {layers.map(([tone, path], at) => (
         <path
@@ -87,6 +102,7 @@ function Silhouette({ look, width, height, isDashed }: SilhouetteProps) {
   );
 }
 
+const shadow = 'rgba(40, 24, 10, 0.28)';
 const outline = 'rgba(38, 24, 14, 0.62)';
 
 function fillOf(tone: Tone, colour: string): string {

@@ -26,6 +26,8 @@ export interface KitView {
   readonly cover: Cover;
   readonly loads: readonly CavityLoad[];
   readonly findings: readonly Finding[];
+  /** Placements that a finding stops or warns about. */
+  readonly amiss: ReadonlySet<string>;
 }
 
 const Context = createContext<KitView | null>(null);
@@ -37,7 +39,8 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   const loadout = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
   const view = useMemo((): KitView | null => {
     if (!loadout) return null;
-    const today = localDay(new Date());
+    const findings = findingsOf({ bench, loadout, today: localDay(new Date()), units });
+    const costly = findings.filter(({ severity }) => severity !== 'note');
     return {
       bench,
       loadout,
@@ -46,7 +49,8 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
       totals: totalsOf(loadout, bench.shelf),
       cover: coverOf(loadout, bench.shelf, schemes[scheme]),
       loads: loadsOf(loadout, bench.shelf),
-      findings: findingsOf({ bench, loadout, today, units }),
+      findings,
+      amiss: new Set(costly.flatMap(({ placements }) => placements)),
     };
   }, [bench, loadout, scheme, units]);
   return <Context value={view}>{children}</Context>;

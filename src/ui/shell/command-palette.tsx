@@ -13,7 +13,7 @@ import { placeInWords } from '@/ui/kit/place-in-words';
 import { select, startMoving } from '@/ui/kit/selection';
 import { closePalette, usePalette } from './palette-state';
 import { places } from './places';
-import { shortcuts, useShortcuts } from './shortcuts';
+import { shortcuts } from './shortcuts';
 
 interface PaletteCommand {
   readonly name: string;
@@ -22,7 +22,6 @@ interface PaletteCommand {
 
 /** Everything that can be done from anywhere, found by typing. */
 export function CommandPalette() {
-  useShortcuts();
   const { isOpen } = usePalette();
   const commands = useCommands();
   return (

@@ -1,7 +1,9 @@
 'use client';
 
-import { Box, Flex, Popover, Portal, Text } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { Box, chakra, Flex, Text } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
+import { useRef, useState, type ReactNode } from 'react';
+import { useEver } from './use-ever';
 
 export type Mood = 'fine' | 'watch' | 'stop';
 
@@ -23,87 +25,89 @@ export const moodColours = {
   stop: { text: 'signal.fg', bar: 'signal.solid', sign: '■' },
 } as const satisfies Record<Mood, object>;
 
+const FigurePopover = dynamic(() =>
+  import('./figure-popover').then((module) => module.FigurePopover),
+);
+
 /** One of the figures that are always in sight. Pressing it shows how it was worked out. */
 export function Figure({ name, value, of, says, mood, share, children }: FigureProps) {
+  const button = useRef<HTMLButtonElement>(null);
+  const [isOpen, setIsOpen] = useState(false);
+  const wasOpen = useEver(isOpen);
   return (
-    <Popover.Root positioning={{ placement: 'bottom-start' }} lazyMount unmountOnExit>
-      <Popover.Trigger asChild>
-        <Box
-          as="button"
-          textAlign="left"
-          minWidth={{ base: '96px', md: '104px' }}
-          flex="0 0 auto"
-          padding="1.5"
-          margin="-1.5"
-          borderRadius="8px"
-          cursor="pointer"
-          _hover={{ bg: 'tag' }}
-          data-figure={name}
+    <>
+      <chakra.button
+        ref={button}
+        type="button"
+        aria-haspopup="dialog"
+        aria-expanded={isOpen}
+        onClick={() => setIsOpen(!isOpen)}
+        textAlign="left"
+        minWidth={{ base: '96px', md: '104px' }}
+        flex="0 0 auto"
+        padding="1.5"
+        margin="-1.5"
+        borderRadius="8px"
+        cursor="pointer"
+        _hover={{ bg: 'tag' }}
+        data-figure={name}
+      >
+        <Text
+          fontSize="2xs"
+          letterSpacing="0.06em"
+          textTransform="uppercase"
+          color="fg.muted"
+          fontWeight="600"
         >
+          {name}
+        </Text>
+        <Flex align="baseline" gap="1" whiteSpace="nowrap">
           <Text
-            fontSize="2xs"
-            letterSpacing="0.06em"
-            textTransform="uppercase"
-            color="fg.muted"
-            fontWeight="600"
+            fontFamily="heading"
+            fontWeight="700"
+            fontSize={{ base: 'lg', md: 'xl' }}
+            lineHeight="1.15"
           >
-            {name}
+            {value}
           </Text>
-          <Flex align="baseline" gap="1" whiteSpace="nowrap">
-            <Text
-              fontFamily="heading"
-              fontWeight="700"
-              fontSize={{ base: 'lg', md: 'xl' }}
-              lineHeight="1.15"
-            >
-              {value}
+          {of && (
+            <Text fontSize="sm" color="fg.muted">
+              {of}
             </Text>
-            {of && (
-              <Text fontSize="sm" color="fg.muted">
-                {of}
-              </Text>
-            )}
-          </Flex>
-          <Text
-            fontSize="xs"
-            color={mood === 'fine' ? 'fg.muted' : moodColours[mood].text}
-            lineHeight="1.2"
-            whiteSpace="nowrap"
-          >
-            {mood !== 'fine' && `${moodColours[mood].sign} `}
-            {says}
-          </Text>
-          {share !== null && (
-            <Box
-              height="5px"
-              borderRadius="full"
-              bg="tag.deep"
-              marginTop="1"
-              overflow="hidden"
-              hideBelow="md"
-            >
-              <Box
-                height="100%"
-                width={`${Math.min(100, share * 100)}%`}
-                bg={moodColours[mood].bar}
-                transition="width 250ms"
-              />
-            </Box>
           )}
-        </Box>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content
-            width="min(420px, 94vw)"
-            borderRadius="14px"
-            aria-label={`${name}, worked out`}
+        </Flex>
+        <Text
+          fontSize="xs"
+          color={mood === 'fine' ? 'fg.muted' : moodColours[mood].text}
+          lineHeight="1.2"
+          whiteSpace="nowrap"
+        >
+          {mood !== 'fine' && `${moodColours[mood].sign} `}
+          {says}
+        </Text>
+        {share !== null && (
+          <Box
+            height="5px"
+            borderRadius="full"
+            bg="tag.deep"
+            marginTop="1"
+            overflow="hidden"
+            hideBelow="md"
           >
-            <Popover.Arrow />
-            <Popover.Body fontSize="sm">{children}</Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+            <Box
+              height="100%"
+              style={{ width: `${Math.min(100, share * 100)}%` }}
+              bg={moodColours[mood].bar}
+              transition="width 250ms"
+            />
+          </Box>
+        )}
+      </chakra.button>
+      {wasOpen && (
+        <FigurePopover name={name} anchor={button} isOpen={isOpen} onClose={() => setIsOpen(false)}>
+          {children}
+        </FigurePopover>
+      )}
+    </>
   );
 }

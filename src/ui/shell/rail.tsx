@@ -3,6 +3,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
+import { memo } from 'react';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { AcornMark } from './acorn-mark';
 import { around, steps, type Place } from './places';
@@ -50,24 +51,23 @@ interface Standing {
 }
 
 const fine: Standing = { sign: '●', words: 'nothing missing', colour: '#8fdc78' };
+const stopped: Standing = { sign: '■', words: 'something stops it', colour: '#ff9463' };
+const doubtful: Standing = { sign: '▲', words: 'something to look at', colour: '#f2c14e' };
 
 function standingOf({ path }: Place, { findings }: KitView): Standing | null {
   if (path !== '/layout' && path !== '/stow') return null;
   const family = path === '/layout' ? /^(cover|upkeep)\// : /^stow\//;
   const own = findings.filter(({ rule }) => family.test(rule));
-  if (own.some(({ severity }) => severity === 'stop')) {
-    return { sign: '■', words: 'something stops it', colour: '#ff9463' };
-  }
-  return own.length > 0 ? { sign: '▲', words: 'something to look at', colour: '#f2c14e' } : fine;
+  if (own.some(({ severity }) => severity === 'stop')) return stopped;
+  return own.length > 0 ? doubtful : fine;
 }
 
-function RailLink({
-  place,
-  standing,
-}: {
+interface RailLinkProps {
   readonly place: Place;
   readonly standing: Standing | null;
-}) {
+}
+
+const RailLink = memo(function RailLink({ place, standing }: RailLinkProps) {
   const isHere = usePathname() === place.path;
   const Icon = place.icon;
   return (
@@ -107,4 +107,4 @@ function RailLink({
       </Flex>
     </NextLink>
   );
-}
+});

@@ -1,20 +1,17 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
-import { demoOpensOn } from '@/core/demo';
 import { openBench, useBench, useBenchState, type FirstStart } from '@/store/bench';
-import { prefer, usePreferences } from '@/store/preferences';
-import { GearEditor } from '@/ui/gear-editor/gear-editor';
 import { KitViewProvider } from '@/ui/kit/kit-view';
 import { NoticeLine } from '@/ui/notice/notice';
-import { MoveDialog } from '@/ui/piece/move-dialog';
 import { AcornMark } from './acorn-mark';
-import { CommandPalette } from './command-palette';
+import { Dialogs } from './dialogs';
 import { Rail } from './rail';
 import { TopBar } from './top-bar';
-import { Welcome } from './welcome';
+import { useShortcuts } from './shortcuts';
 
 interface ShellProps {
   readonly firstStart: FirstStart;
@@ -25,11 +22,7 @@ interface ShellProps {
 export function Shell({ firstStart, children }: ShellProps) {
   const isOpen = useBenchState((state) => state.isOpen);
   useEffect(() => {
-    void openBench(firstStart).then(() => {
-      if (firstStart === 'demo' && usePreferences.getState().kit === null) {
-        prefer({ kit: demoOpensOn });
-      }
-    });
+    void openBench(firstStart);
   }, [firstStart]);
   if (!isOpen) return <Opening />;
   return (
@@ -40,9 +33,12 @@ export function Shell({ firstStart, children }: ShellProps) {
   );
 }
 
+const Welcome = dynamic(() => import('./welcome').then((module) => module.Welcome));
+
 function OpenShell({ children }: { readonly children: ReactNode }) {
   const bench = useBench();
   const path = usePathname();
+  useShortcuts();
   if (
     bench.shelf.size === 0 &&
     bench.loadouts.size === 0 &&
@@ -69,9 +65,7 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
           {children}
         </Box>
       </Box>
-      <MoveDialog />
-      <GearEditor />
-      <CommandPalette />
+      <Dialogs />
     </Flex>
   );
 }

@@ -5,13 +5,11 @@ import {
   fieldSlotRecipe,
   inputRecipe,
   keyframes,
-  menuSlotRecipe,
   nativeSelectSlotRecipe,
   popoverSlotRecipe,
-  semanticTokens,
   textareaRecipe,
-  tokens,
 } from '@chakra-ui/react/theme';
+import { semanticRadii, tokens } from './tokens';
 
 function both(light: string, dark: string) {
   return { value: { base: light, _dark: dark } };
@@ -36,16 +34,9 @@ const acorn = defineConfig({
   theme: {
     breakpoints,
     keyframes,
-    tokens: {
-      ...tokens,
-      fonts: {
-        heading: { value: "'Bitter Variable', Georgia, serif" },
-        body: { value: "'Source Sans 3 Variable', 'Segoe UI', sans-serif" },
-      },
-    },
+    tokens,
     semanticTokens: {
-      radii: semanticTokens.radii,
-      shadows: semanticTokens.shadows,
+      radii: semanticRadii,
       colors: {
         canvas: both('#f5e9d3', '#1d1611'),
         panel: both('#fffaee', '#2b211a'),
@@ -97,7 +88,6 @@ const acorn = defineConfig({
     slotRecipes: {
       dialog: dialogSlotRecipe,
       field: fieldSlotRecipe,
-      menu: menuSlotRecipe,
       nativeSelect: nativeSelectSlotRecipe,
       popover: popoverSlotRecipe,
     },

@@ -1,0 +1,43 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useEffect } from 'react';
+import { useSelection } from '@/ui/kit/selection';
+import { usePalette } from './palette-state';
+import { useEver } from './use-ever';
+
+const loaders = {
+  move: () => import('@/ui/piece/move-dialog').then((module) => module.MoveDialog),
+  editor: () => import('@/ui/gear-editor/gear-editor').then((module) => module.GearEditor),
+  palette: () => import('./command-palette').then((module) => module.CommandPalette),
+};
+
+const MoveDialog = dynamic(loaders.move);
+const GearEditor = dynamic(loaders.editor);
+const CommandPalette = dynamic(loaders.palette);
+
+/** How long after the first screen the dialogs are fetched, so that they open at once and without a network. */
+const fetchAfterMs = 2500;
+
+/** The dialogs that any screen may open. They are no part of the first load. */
+export function Dialogs() {
+  const { moving, editing } = useSelection();
+  const { isOpen } = usePalette();
+  const wasMoving = useEver(moving !== null);
+  const wasEditing = useEver(editing !== null);
+  const wasOpen = useEver(isOpen);
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      for (const load of Object.values(loaders)) void load();
+      void import('./figure-popover');
+    }, fetchAfterMs);
+    return () => clearTimeout(timer);
+  }, []);
+  return (
+    <>
+      {wasMoving && <MoveDialog />}
+      {wasEditing && <GearEditor />}
+      {wasOpen && <CommandPalette />}
+    </>
+  );
+}
