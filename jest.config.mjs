@@ -4,6 +4,6 @@ const createConfig = nextJest({ dir: './' });
 
 export default createConfig({
   testEnvironment: 'node',
-  testMatch: ['<rootDir>/tests/(core|store|cli)/**/*.test.ts'],
+  testMatch: ['<rootDir>/tests/(core|store|ui|cli)/**/*.test.ts'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 });

@@ -1,5 +1,5 @@
-import { gearOfKind, kindMeantBy, kinds, quickAdd } from '@/core/catalogue';
-import { bulkOf, roomMl, type Gear } from '@/core/gear';
+import { gearOfKind, kindMeantBy, quickAdd } from '@/core/catalogue';
+import { roomMl, type Gear } from '@/core/gear';
 
 const metric = { id: 'new', units: 'metric', currency: 'EUR' } as const;
 
@@ -74,27 +74,5 @@ describe('the quick-add line', () => {
   ])('refuses %j', (line, says) => {
     const outcome = quickAdd(line, metric);
     expect(outcome.ok ? 'understood' : outcome.problem.message).toMatch(says);
-  });
-});
-
-describe('the kinds', () => {
-  it('have ids of their own and are meant by their own names', () => {
-    expect(new Set(kinds.map(({ id }) => id)).size).toBe(kinds.length);
-    for (const kind of kinds) {
-      const words = [kind.nouns[0]!, ...kind.traits].join(' ');
-      expect([kind.id, kindMeantBy(words)?.id]).toEqual([kind.id, kind.id]);
-    }
-  });
-
-  it.each(kinds.map((kind) => [kind.id, kind] as const))('%s makes sense', (_, kind) => {
-    const { tightMl, looseMl } = bulkOf(kind.form);
-    expect(tightMl).toBeLessThanOrEqual(looseMl);
-    const densityGPerMl = kind.massG / tightMl;
-    expect(densityGPerMl).toBeGreaterThan(0.02);
-    expect(densityGPerMl).toBeLessThan(4);
-    if (kind.form.shape !== 'soft') {
-      for (const { inside } of kind.cavities) expect(roomMl(inside)).toBeLessThan(looseMl);
-    }
-    expect(kind.supplies.length + kind.cavities.length).toBeGreaterThan(0);
   });
 });

@@ -1,0 +1,103 @@
+import { kindOf } from '@/core/catalogue';
+import { demoBench, demoOpensOn } from '@/core/demo';
+import { bulkOf, isHolder, longestNote, whyNotName, whyNotPlain } from '@/core/gear';
+import { overplaced, unsound } from '@/core/loadout';
+import { findingsOf } from '@/core/judge';
+import { waysOf } from '@/core/scheme';
+
+const gear = [...demoBench.shelf.values()];
+
+describe('the demo’s shelf', () => {
+  it('has at least seventy pieces, each with full figures', () => {
+    expect(gear.length).toBeGreaterThanOrEqual(70);
+    for (const { id, massG, form, priceMinor, supplies, cavities, kind } of gear) {
+      expect([id, massG !== null && massG > 0, form !== null, priceMinor !== null]).toEqual([
+        id,
+        true,
+        true,
+        true,
+      ]);
+      expect([id, supplies.length + cavities.length > 0]).toEqual([id, true]);
+      expect([id, kindOf(kind!)?.id]).toEqual([id, kind]);
+    }
+  });
+
+  it('is true to life: nothing lighter than foam or heavier than lead', () => {
+    for (const { id, massG, form } of gear) {
+      const densityGPerMl = massG! / bulkOf(form!).tightMl;
+      expect([id, densityGPerMl > 0.02 && densityGPerMl < 5]).toEqual([id, true]);
+    }
+  });
+
+  it('bears plain names, each once among holders', () => {
+    for (const { name, note } of gear) {
+      expect(whyNotName(name)).toBeNull();
+      expect(whyNotPlain(note, longestNote)).toBeNull();
+    }
+    const holders = gear.filter(isHolder).map(({ name }) => name);
+    expect(new Set(holders).size).toBe(holders.length);
+  });
+
+  it('holds gear of every standing that a shelf has', () => {
+    const owned = new Set(gear.map(({ ownership }) => ownership));
+    expect(owned).toContain('owned');
+    expect(owned).toContain('wished');
+    expect(new Set(gear.map(({ massTrust }) => massTrust))).toEqual(
+      new Set(['weighed', 'typical']),
+    );
+  });
+});
+
+describe('the demo’s kits', () => {
+  it('are three, sound, and one of them is opened', () => {
+    expect([...demoBench.loadouts.values()].map(({ name }) => name)).toEqual([
+      'Portage pack',
+      'Float pouch',
+      'Boathouse box',
+    ]);
+    expect(demoBench.loadouts.has(demoOpensOn)).toBe(true);
+    for (const loadout of demoBench.loadouts.values()) {
+      expect(unsound(loadout, demoBench.shelf)).toBeNull();
+    }
+  });
+
+  it('hold one piece in two kits, and no other beyond its count', () => {
+    expect(
+      overplaced(demoBench).map((found) => [found.gear, found.in.map((part) => part.loadout)]),
+    ).toEqual([['multi-tool', ['portage-pack-kit', 'float-pouch-kit']]]);
+  });
+
+  it('carry cells that the headlamp does not take', () => {
+    const pack = demoBench.loadouts.get('portage-pack-kit')!;
+    const ways = waysOf(pack, demoBench.shelf);
+    expect(ways.some(({ job, placement }) => job === 'cells' && placement.id === 'cells-aa')).toBe(
+      true,
+    );
+    expect(ways.some(({ job, placement }) => job === 'light' && placement.id === 'headlamp')).toBe(
+      false,
+    );
+  });
+
+  it('have a finding of every family to look at', () => {
+    const rules = [...demoBench.loadouts.values()].flatMap((loadout) =>
+      findingsOf({ bench: demoBench, loadout, today: '2026-10-01', units: 'metric' }).map(
+        ({ rule }) => rule,
+      ),
+    );
+    expect(new Set(rules)).toEqual(
+      new Set([
+        'cover/missing',
+        'cover/all-in-one-holder',
+        'stow/too-long',
+        'stow/not-stowed',
+        'upkeep/double-booked',
+        'upkeep/expired',
+      ]),
+    );
+  });
+
+  it('sleep no colder than four degrees above a late-September night of two', () => {
+    const bag = demoBench.shelf.get('sleeping-bag')!;
+    expect(bag.supplies.find(({ job }) => job === 'sleep')!.amount).toBe(6);
+  });
+});
