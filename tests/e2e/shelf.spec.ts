@@ -102,6 +102,7 @@ test('ten thousand lines come in, are searched, and go out again', async ({ page
 
 test('once open, it goes on without a network', async ({ page, context }) => {
   await open(page, '/layout');
+  await page.evaluate(() => navigator.serviceWorker.ready);
   await page.waitForTimeout(4000);
   await context.setOffline(true);
   await page.getByLabel('Type gear to add').fill('spare candle 40 g');
@@ -116,6 +117,14 @@ test('once open, it goes on without a network', async ({ page, context }) => {
   await page.getByRole('button', { name: /^Change the figures/ }).click();
   await expect(page.getByRole('dialog')).toContainText('Change Spare candle');
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
   await page.locator('[data-figure=Mass]').click();
   await expect(page.getByText('Worked out as')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: /^Stow/ }).click();
+  await expect(page.getByRole('group', { name: /^Inside/ }).first()).toBeVisible();
+  await page.reload();
+  await expect(page.locator('main')).toContainText('Spare candle');
+  await page.goto('/papers');
+  await expect(page.getByRole('article', { name: 'Packing list' })).toContainText('Spare candle');
 });

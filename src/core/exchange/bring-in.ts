@@ -31,17 +31,22 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
 
   const gearIds = new Map<string, string>();
   const gearCount = { new: 0, 'the same': 0, differs: 0 };
-  const changes: Command[] = [];
+  const added: Gear[] = [];
+  const replaced: Gear[] = [];
   for (const found of file.shelf.values()) {
     const gear = pricesLeftBehind ? { ...found, priceMinor: null } : found;
     const arrival = arrivalOf(bench.shelf.get(gear.id), gear);
     gearCount[arrival] += 1;
     const id = arrival === 'differs' && onClash === 'keep both' ? newId() : gear.id;
     gearIds.set(gear.id, id);
-    if (arrival === 'new' || id !== gear.id)
-      commands.push({ do: 'add gear', gear: { ...gear, id } });
-    else if (arrival === 'differs') changes.push({ do: 'change gear', id, change: gear });
+    if (arrival === 'new' || id !== gear.id) added.push({ ...gear, id });
+    else if (arrival === 'differs') replaced.push(gear);
   }
+
+  if (added.length > 0) commands.push({ do: 'add gear', gear: added });
+
+  const changes: readonly Command[] =
+    replaced.length > 0 ? [{ do: 'replace gear', gear: replaced }] : [];
 
   const removals: Command[] = [];
   const additions: Command[] = [];

@@ -17,6 +17,8 @@ export function apply(bench: Bench, command: Command): Outcome<Bench> {
       return addGear(bench, command.gear);
     case 'change gear':
       return changeGear(bench, command.id, command.change);
+    case 'replace gear':
+      return replaceGear(bench, command.gear);
     case 'remove gear':
       return removeGear(bench, command.id);
     case 'add kit':
@@ -34,6 +36,8 @@ export function apply(bench: Bench, command: Command): Outcome<Bench> {
       return inLoadout(bench, command);
     case 'count in':
       return done({ ...bench, currency: command.currency });
+    case 'clear':
+      return done({ ...bench, shelf: new Map(), loadouts: new Map() });
     case 'together':
       return command.commands.reduce<Outcome<Bench>>(
         (outcome, step) => (outcome.ok ? apply(outcome.value, step) : outcome),
@@ -70,18 +74,32 @@ function changedPlacements(
   }
 }
 
-function addGear(bench: Bench, gear: Gear): Outcome<Bench> {
-  if (bench.shelf.has(gear.id)) return refused(`There is gear ${gear.id} already.`, 'id');
-  const problem = whyNotGear(gear);
-  return problem ?? done({ ...bench, shelf: withEntry(bench.shelf, gear) });
+function addGear(bench: Bench, added: readonly Gear[]): Outcome<Bench> {
+  const shelf = new Map(bench.shelf);
+  for (const gear of added) {
+    if (shelf.has(gear.id)) return refused(`There is gear ${gear.id} already.`, 'id');
+    const problem = whyNotGear(gear);
+    if (problem) return problem;
+    shelf.set(gear.id, gear);
+  }
+  return done({ ...bench, shelf });
 }
 
 function changeGear(bench: Bench, id: string, change: GearChange): Outcome<Bench> {
   const gear = bench.shelf.get(id);
-  if (!gear) return noSuchGear(id);
-  const changed: Gear = { ...gear, ...change, id };
-  const problem = whyNotGear(changed) ?? whyCavitiesMustStay(bench, gear, changed);
-  return problem ?? done({ ...bench, shelf: withEntry(bench.shelf, changed) });
+  return gear ? replaceGear(bench, [{ ...gear, ...change, id }]) : noSuchGear(id);
+}
+
+function replaceGear(bench: Bench, replaced: readonly Gear[]): Outcome<Bench> {
+  const shelf = new Map(bench.shelf);
+  for (const gear of replaced) {
+    const before = bench.shelf.get(gear.id);
+    if (!before) return noSuchGear(gear.id);
+    const problem = whyNotGear(gear) ?? whyCavitiesMustStay(bench, before, gear);
+    if (problem) return problem;
+    shelf.set(gear.id, gear);
+  }
+  return done({ ...bench, shelf });
 }
 
 /** Removes gear from the shelf and from every kit; what was in it is laid on that kit's mat. */

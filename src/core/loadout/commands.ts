@@ -4,8 +4,10 @@ import type { Loadout, Place, Placement } from './bench';
 
 /** A person's act, as plain data. Ids of new things come with the command, so that it can be replayed. */
 export type Command =
-  | { readonly do: 'add gear'; readonly gear: Gear }
+  | { readonly do: 'add gear'; readonly gear: readonly Gear[] }
   | { readonly do: 'change gear'; readonly id: string; readonly change: GearChange }
+  /** Every figure of gear that is there already, taken over from another source. */
+  | { readonly do: 'replace gear'; readonly gear: readonly Gear[] }
   | { readonly do: 'remove gear'; readonly id: string }
   | { readonly do: 'add kit'; readonly loadout: Loadout }
   | { readonly do: 'change kit'; readonly id: string; readonly change: LoadoutChange }
@@ -20,6 +22,8 @@ export type Command =
     }
   | TakeOutCommand
   | { readonly do: 'count in'; readonly currency: Currency }
+  /** Every kit and all gear leave the bench. */
+  | { readonly do: 'clear' }
   /** Several acts that are one to the person: done together or not at all. */
   | { readonly do: 'together'; readonly label: string; readonly commands: readonly Command[] };
 
@@ -45,9 +49,11 @@ export type LoadoutChange = Partial<Omit<Loadout, 'id' | 'placements'>>;
 export function describe(command: Command): string {
   switch (command.do) {
     case 'add gear':
-      return `add ${command.gear.name}`;
+      return `add ${command.gear.length === 1 ? command.gear[0]!.name : `${command.gear.length} pieces`}`;
     case 'change gear':
       return 'change gear';
+    case 'replace gear':
+      return 'replace gear';
     case 'remove gear':
       return 'remove gear';
     case 'add kit':
@@ -66,6 +72,8 @@ export function describe(command: Command): string {
       return 'take out';
     case 'count in':
       return `count in ${command.currency}`;
+    case 'clear':
+      return 'clear the bench';
     case 'together':
       return command.label;
   }

@@ -5,7 +5,7 @@ import { useTheme } from 'next-themes';
 import { currencies, type Currency, type UnitSystem } from '@/core/quantity';
 import { demoBench } from '@/core/demo';
 import { bringIn } from '@/core/exchange';
-import type { Bench, Command } from '@/core/loadout';
+import type { Bench } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { prefer, usePreferences } from '@/store/preferences';
@@ -97,7 +97,7 @@ function ThisBench({ bench }: { readonly bench: Bench }) {
         >
           Bring in the demo
         </Button>
-        <Button variant="alarm" onClick={() => perform(clearing(bench), 'The bench is empty.')}>
+        <Button variant="alarm" onClick={() => perform({ do: 'clear' }, 'The bench is empty.')}>
           Clear the bench
         </Button>
       </Flex>
@@ -137,15 +137,4 @@ function Choice({ label, value, options, onChange }: ChoiceProps) {
       </NativeSelect.Root>
     </Box>
   );
-}
-
-function clearing({ loadouts, shelf }: Bench): Command {
-  return {
-    do: 'together',
-    label: 'clear the bench',
-    commands: [
-      ...[...loadouts.keys()].map((id) => ({ do: 'remove kit', id }) as const),
-      ...[...shelf.keys()].map((id) => ({ do: 'remove gear', id }) as const),
-    ],
-  };
 }

@@ -43,10 +43,10 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
     } as const;
     const commands = layIn
       ? ([
-          { do: 'add gear', gear },
+          { do: 'add gear', gear: [gear] },
           { do: 'place', loadout: layIn.id, placement },
         ] as const)
-      : ([{ do: 'add gear', gear }] as const);
+      : ([{ do: 'add gear', gear: [gear] }] as const);
     const done = layIn ? `${gear.name} laid on the mat.` : `${gear.name} put on the shelf.`;
     if (perform({ do: 'together', label: `add ${gear.name}`, commands }, done)) {
       setTyped('');

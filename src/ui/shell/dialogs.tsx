@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { useSelection } from '@/ui/kit/selection';
+import { loadFigurePopover } from './figure';
 import { usePalette } from './palette-state';
 import { useEver } from './use-ever';
 
@@ -29,7 +30,7 @@ export function Dialogs() {
   useEffect(() => {
     const timer = setTimeout(() => {
       for (const load of Object.values(loaders)) void load();
-      void import('./figure-popover');
+      void loadFigurePopover();
     }, fetchAfterMs);
     return () => clearTimeout(timer);
   }, []);

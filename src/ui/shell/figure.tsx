@@ -25,9 +25,12 @@ export const moodColours = {
   stop: { text: 'signal.fg', bar: 'signal.solid', sign: '■' },
 } as const satisfies Record<Mood, object>;
 
-const FigurePopover = dynamic(() =>
-  import('./figure-popover').then((module) => module.FigurePopover),
-);
+/** Fetches the popover ahead of its first use. */
+export function loadFigurePopover() {
+  return import('./figure-popover').then((module) => module.FigurePopover);
+}
+
+const FigurePopover = dynamic(loadFigurePopover);
 
 /** One of the figures that are always in sight. Pressing it shows how it was worked out. */
 export function Figure({ name, value, of, says, mood, share, children }: FigureProps) {

@@ -9,6 +9,7 @@ import { KitViewProvider } from '@/ui/kit/kit-view';
 import { NoticeLine } from '@/ui/notice/notice';
 import { AcornMark } from './acorn-mark';
 import { Dialogs } from './dialogs';
+import { useKeptAtHand } from './keep-at-hand';
 import { Rail } from './rail';
 import { TopBar } from './top-bar';
 import { useShortcuts } from './shortcuts';
@@ -39,6 +40,7 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
   const bench = useBench();
   const path = usePathname();
   useShortcuts();
+  useKeptAtHand();
   if (
     bench.shelf.size === 0 &&
     bench.loadouts.size === 0 &&

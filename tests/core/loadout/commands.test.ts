@@ -228,3 +228,27 @@ function place(id: string, gearId: string, count = 1): Command {
     placement: { id, gear: gearId, count, place: { on: 'mat' } },
   };
 }
+
+describe('many at once', () => {
+  it('adds gear all together or none of it', () => {
+    const more = applied(nested, { do: 'add gear', gear: [gear('x'), gear('y')] });
+    expect(more.shelf.size).toBe(5);
+    expect(messageOf(nested, { do: 'add gear', gear: [gear('x'), gear('x')] })).toMatch(/already/);
+    expect(messageOf(nested, { do: 'add gear', gear: [gear('x', { name: '' })] })).toMatch(
+      /is empty/,
+    );
+    expect(inWords({ do: 'add gear', gear: [gear('x')] })).toBe('add x');
+    expect(inWords({ do: 'add gear', gear: [gear('x'), gear('y')] })).toBe('add 2 pieces');
+  });
+
+  it('clears the bench, its currency kept, and the change takes it back', () => {
+    const cleared = applied({ ...nested, currency: 'SEK' }, { do: 'clear' });
+    expect([cleared.shelf.size, cleared.loadouts.size, cleared.currency]).toEqual([0, 0, 'SEK']);
+    expect(
+      withChange(cleared, inverse(changeBetween({ ...nested, currency: 'SEK' }, cleared))),
+    ).toEqual({
+      ...nested,
+      currency: 'SEK',
+    });
+  });
+});
