@@ -9,12 +9,12 @@ export const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 export function ensureInstalled() {
   if (isInstalled()) return;
   process.stderr.write('Installing the packages…\n');
-  const { status } = spawnSync('npm', ['ci', '--no-audit', '--no-fund'], {
+  const { status } = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel', 'error'], {
     cwd: root,
     stdio: ['ignore', 2, 2],
   });
   if (status !== 0) {
-    process.stderr.write('The packages could not be installed: is the npm registry reachable?\n');
+    process.stderr.write('The packages could not be installed; npm says why above.\n');
     process.exit(1);
   }
 }

@@ -12,7 +12,7 @@ import {
 } from '@/core/loadout';
 import { openDatabase } from './database';
 import { Keeper, type Kept } from './keeper';
-import { prefer } from './preferences';
+import { keepPreferences, prefer } from './preferences';
 
 /** What a bench that was never used begins with. */
 export type FirstStart = 'demo' | 'nothing';
@@ -38,6 +38,7 @@ export async function openBench(firstStart: FirstStart): Promise<void> {
   const database = await openDatabase().catch(() => null);
   const windows = database ? new BroadcastChannel('vivid-acorn') : null;
   keeper ??= new Keeper(database, windows, tell);
+  if (database) await keepPreferences(database);
   await keeper.open(firstStart === 'demo' ? openDemo : null);
   useBenchState.setState({ isOpen: true });
 }

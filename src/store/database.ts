@@ -16,6 +16,8 @@ interface BenchDatabase extends DBSchema {
   /** Acts for undo and redo, by their count. */
   entries: { key: number; value: Entry };
   about: { key: 'bench'; value: About };
+  /** How this person looks at the bench: one entry, read with care by its owner. */
+  preferences: { key: 'mine'; value: unknown };
 }
 
 interface About {
@@ -43,6 +45,7 @@ export function openDatabase(name = 'vivid-acorn', onTakenOver?: () => void): Pr
       database.createObjectStore('loadouts', { keyPath: 'id' });
       database.createObjectStore('entries', { keyPath: 'at' });
       database.createObjectStore('about');
+      database.createObjectStore('preferences');
     },
     terminated: onTakenOver,
   });

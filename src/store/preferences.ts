@@ -1,26 +1,40 @@
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
-import type { UnitSystem } from '@/core/quantity';
-import type { SchemeId } from '@/core/scheme';
+import * as v from 'valibot';
+import { schemeIds } from '@/core/scheme';
+import type { Database } from './database';
 
-/** How this person looks at the bench. It is not part of the bench, of its files or of undo. */
-interface Preferences {
-  readonly kit: string | null;
-  readonly scheme: SchemeId;
-  readonly units: UnitSystem;
-  /** Screen pixels per millimetre on the mat. */
-  readonly matScale: number;
-}
-
+/** Screen pixels per millimetre on the mat, from far to near. */
 export const matScales = [0.25, 0.4, 0.6, 0.9, 1.4] as const;
 
-export const usePreferences = create<Preferences>()(
-  persist<Preferences>(() => ({ kit: null, scheme: 'five-cs', units: 'metric', matScale: 0.6 }), {
-    name: 'vivid-acorn-preferences',
-    version: 1,
-  }),
-);
+/** Each falls back by itself where what was kept is not of this version. */
+const preferencesSchema = v.object({
+  /** The kit on the table. */
+  kit: v.fallback(v.nullable(v.string()), null),
+  scheme: v.fallback(v.picklist(schemeIds), 'five-cs'),
+  units: v.fallback(v.picklist(['metric', 'us']), 'metric'),
+  matScale: v.fallback(v.picklist(matScales), 0.6),
+});
+
+/** How this person looks at the bench. It is not part of the bench, of its files or of undo. */
+type Preferences = Readonly<v.InferOutput<typeof preferencesSchema>>;
+
+export const usePreferences = create<Preferences>(() => v.parse(preferencesSchema, {}));
 
 export function prefer(part: Partial<Preferences>): void {
   usePreferences.setState(part);
+}
+
+/**
+ * Takes over what was kept in the database, and keeps every later change there, beside the bench: so a
+ * browser that is killed comes back to the kit that was on the table.
+ */
+export async function keepPreferences(database: Database): Promise<void> {
+  const kept = await database.get('preferences', 'mine');
+  const read = v.safeParse(preferencesSchema, kept ?? {});
+  if (read.success) usePreferences.setState(read.output);
+  usePreferences.subscribe((preferences) => {
+    const writing = database.transaction('preferences', 'readwrite', { durability: 'strict' });
+    // A preference that cannot be kept is asked for again next time; it is no reason to stop.
+    Promise.all([writing.store.put(preferences, 'mine'), writing.done]).catch(() => undefined);
+  });
 }

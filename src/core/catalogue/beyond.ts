@@ -23,7 +23,7 @@ export const beyond: readonly Kind[] = [
     [madeFor('call', null, cells('AA NiMH', 4))]),
   kind('power-bank', 'Power bank', 'powerbank|bank', 'power', ['power-bank', 'plastic', '#35505e'], 205, box(104, 68, 22), 2900,
     [madeFor('recharge', 37)]),
-  kind('first-aid-pouch', 'First-aid set', 'first-aid|aid', 'first|set|pouch', ['first-aid', 'cloth', '#b5332b'], 310, box(165, 115, 55), 2900,
+  kind('first-aid-pouch', 'First-aid set', 'first-aid|aid|first aid|medical|medkit', 'set|kit|pouch', ['first-aid', 'cloth', '#b5332b'], 310, box(165, 115, 55), 2900,
     [madeFor('first-aid'), serves('blister'), serves('tweeze')]),
   kind('pressure-bandage', 'Pressure bandage', 'bandage|dressing', 'pressure|wound', ['bandage', 'cloth', '#d8cfb8'], 72, soft(210, 160, 40), 900,
     [madeFor('bleed-control'), serves('first-aid')]),

@@ -56,14 +56,16 @@ export function gearOfNoKind(id: string, name: string): Gear {
   };
 }
 
-/** The kind that a name most likely means: a noun must be there, and the most traits win. */
+/** The kind that a name most likely means: a noun must be there with all its words, and the most traits win. */
 export function kindMeantBy(name: string): Kind | null {
   const words = new Set(wordsOf(name));
   let meant: Kind | null = null;
   let most = 0;
   for (const kind of kinds) {
-    if (!kind.nouns.some((noun) => words.has(noun))) continue;
-    const score = 1 + kind.traits.filter((trait) => words.has(trait)).length;
+    const nouns = kind.nouns.filter((noun) => noun.split(' ').every((word) => words.has(word)));
+    if (nouns.length === 0) continue;
+    const longest = Math.max(...nouns.map((noun) => noun.split(' ').length));
+    const score = longest + kind.traits.filter((trait) => words.has(trait)).length;
     if (score > most) {
       meant = kind;
       most = score;

@@ -11,9 +11,19 @@ import {
   type Size,
   type UnitSystem,
 } from '../quantity';
-import { cellTypes, jobs, whyNotName, type CellType, type Form, type Gear } from '../gear';
+import { cellTypes, whyNotName, type CellType, type Form, type Gear } from '../gear';
+import type { Kind } from './kind';
 import { gearOfKind, gearOfNoKind, kindMeantBy } from './kinds';
-import { withCapacity, withLength, withSides } from './resize';
+import { LineReading } from './line-reading';
+import {
+  areaOf,
+  capacityOf,
+  lengthOf,
+  withArea,
+  withCapacity,
+  withLength,
+  withSides,
+} from './resize';
 
 /** What the line is read with: the units of a bare size, the currency of a price, and the new gear's id. */
 export interface QuickAddSetting {
@@ -22,155 +32,165 @@ export interface QuickAddSetting {
   readonly currency: Currency;
 }
 
-const number = String.raw`\d+(?:[.,]\d+)?`;
-const lengthUnit = String.raw`(?:mm|cm|m|inch(?:es)?|in|ft|["″])`;
-const side = String.raw`${number}\s*${lengthUnit}?`;
+/** What a size says of a piece: how large it is, how large it is laid out, how long and thick, or nothing sure. */
+type SizeMeans = 'outside' | 'laid out' | 'length and thickness' | 'not known';
 
-const patterns = {
-  cells:
-    /(?<![\w.])(\d{1,2})\s*[x×]\s*(AAA|AA|D|CR2032|CR123A|18650)(?:\s+(alkaline|lithium|NiMH))?(?![\w])/i,
-  size: new RegExp(
-    String.raw`(?<![\w.,])[⌀øØ]?\s*${side}(?:\s*[x×*]\s*${side}){1,2}(?![\w.,])`,
-    'i',
-  ),
-  price:
-    /[€$£¥]\s*\d[\d.,]*|(?<![\w.,])\d[\d.,]*\s*(?:€|\$|£|EUR\b|USD\b|GBP\b|SEK\b|NOK\b|DKK\b|kr\b)/i,
-  volume: new RegExp(
-    String.raw`(?<![\w.,])${number}\s*(?:ml|cl|dl|l|litres?|liters?|fl\.?\s?oz|pt|qt|gal)(?![\w])`,
-    'i',
-  ),
-  mass: new RegExp(
-    String.raw`(?<![\w.,])${number}\s*(?:kg|mg|g|lbs?|oz)(?:\s+${number}\s*oz)?(?![\w])`,
-    'i',
-  ),
-  length: new RegExp(String.raw`(?<![\w.,])${number}\s*(?:m|metres?|ft|feet|yd)(?![\w])`, 'i'),
-  count:
-    /^(\d{1,4})\s*[x×]?\s+(?!(?:[mcd]?l|[km]?g|[mc]?m|in|ft|oz|fl|lbs?|yd|qt|pt|gal)\b)(?=\p{L})|\s[x×]\s?(\d{1,4})$|\s(\d{1,4})\s?pcs\.?$/iu,
-} as const;
+/** Two sides from here on are a sheet's rather than those of something as it is carried. */
+const leastSheetMm = 700;
+
+/** The largest sheet that is believed, in m². */
+const mostAreaM2 = 60;
 
 /**
  * Reads a line such as `steel bottle 1 L 210 g 90x200mm €12` into gear.
  *
  * What is typed is *stated*; what is not comes from the kind that the name means and is marked *typical*;
- * a name that means no kind leaves it unknown. Refuses a line without a name, and a quantity that can be
- * read in two ways.
+ * a name that means no kind leaves it unknown. Refuses a line without a name, and a quantity that is below
+ * zero, not believed, or can be read in two ways.
  */
 export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> {
   const reading = new LineReading(line);
-  const count = reading.take('count');
-  const cell = reading.take('cells');
-  const sizeText = reading.find('size');
-  const size = sizeText === null ? null : parseSize(sizeText, bareLengthUnit(setting.units));
-  if (size && !size.ok) return size;
-  const price = parsed(reading.take('price'), (text) => parseMoney(text, setting.currency));
+  const count = reading.takeCount();
+  const price = parsed(reading.take('price')?.[0] ?? null, (text) =>
+    parseMoney(text, setting.currency),
+  );
   if (!price.ok) return price;
+  const cells = reading.cells();
+  const sizeText = reading.find('size');
+  const kind = kindOfLine(reading.rest.replace(sizeText ?? '', ' '), cells?.size);
+  const started = kind ? gearOfKind(kind, setting.id) : gearOfNoKind(setting.id, '');
 
-  const kind = kindMeantBy(reading.rest.replace(sizeText ?? '', ' '));
-  const isLaidOut = size !== null && kind?.form.shape === 'soft' && size.value.sidesMm.length === 2;
-  if (sizeText !== null && !isLaidOut) reading.take('size');
+  const means = sizeText === null ? null : whatSizeMeans(sizeText, started);
+  const size = sizeText === null ? null : parseSize(sizeText, bareUnit(means!, setting.units));
+  if (size && !size.ok) return size;
+  if (means === 'outside') reading.take('size');
   const volume = parsed(reading.find('volume'), parseVolume);
   if (!volume.ok) return volume;
-  const mass = parsed(reading.take('mass'), parseMass);
+  const fluid = volume.value === null ? fluidOunces(reading.find('mass'), started) : null;
+  const mass = parsed(fluid === null ? (reading.take('mass')?.[0] ?? null) : null, parseMass);
   if (!mass.ok) return mass;
-  const length = parsed(isLaidOut ? null : reading.find('length'), parseLength);
+  const length = parsed(sizeText === null ? reading.find('length') : null, parseLength);
   if (!length.ok) return length;
 
   const name = reading.name();
-  const problem = whyNotName(name);
+  const problem = /\p{L}/u.test(name) ? whyNotName(name) : 'is empty';
   if (problem) {
     return refused(
-      name === ''
+      problem === 'is empty'
         ? 'Write what it is as well, like: steel bottle 1 L 210 g 90x200 mm.'
         : `The name ${problem}.`,
     );
   }
-  let gear = kind ? gearOfKind(kind, setting.id, name) : gearOfNoKind(setting.id, name);
+  let gear: Gear = { ...started, name };
   if (setting.currency !== 'EUR') gear = { ...gear, priceMinor: null };
-  if (volume.value !== null) gear = withCapacity(gear, volume.value);
+  const volumeMl = volume.value ?? fluid;
+  if (volumeMl !== null) gear = withCapacity(gear, volumeMl);
   if (length.value !== null) gear = withLength(gear, length.value / 1000);
-  if (size !== null) gear = isLaidOut ? withArea(gear, size.value) : withSize(gear, size.value);
+  if (size !== null) {
+    const sized = withSize(gear, size.value, means!);
+    if (!sized.ok) return sized;
+    gear = sized.value;
+  }
   if (mass.value !== null) gear = { ...gear, massG: mass.value, massTrust: 'stated' };
   if (price.value !== null) gear = { ...gear, priceMinor: price.value };
-  if (count) gear = { ...gear, count: Math.max(1, Number(count[1] ?? count[2] ?? count[3])) };
-  if (cell) gear = withCells(gear, Number(cell[1]), cell[2]!, cell[3]);
+  if (count !== null) gear = { ...gear, count };
+  if (cells) gear = withCells(gear, cells);
   return done(gear);
 }
 
-/** A line from which what was understood is taken out bit by bit; what is left is the name. */
-class LineReading {
-  rest: string;
-
-  constructor(line: string) {
-    this.rest = line.replace(/\s+/g, ' ').trim();
-  }
-
-  find(what: keyof typeof patterns): string | null {
-    return patterns[what].exec(this.rest)?.[0].trim() ?? null;
-  }
-
-  take(what: keyof typeof patterns): RegExpExecArray | null {
-    const match = patterns[what].exec(this.rest);
-    if (match) {
-      this.rest =
-        `${this.rest.slice(0, match.index)} ${this.rest.slice(match.index + match[0].length)}`
-          .replace(/\s+/g, ' ')
-          .trim();
-    }
-    return match;
-  }
-
-  name(): string {
-    const words = this.rest.replace(/^[\s,;+-]+|[\s,;]+$/g, '');
-    return words.charAt(0).toUpperCase() + words.slice(1);
-  }
+/** A device that names its cells is the device, not the cells. */
+function kindOfLine(words: string, cellSize: string | undefined): Kind | null {
+  const device = cellSize === undefined ? null : kindMeantBy(words.replace(cellSize, ' '));
+  const runsOnCells = device?.supplies.some(({ demands }) =>
+    demands.some((demand) => demand.on === 'cells'),
+  );
+  return runsOnCells ? device : kindMeantBy(words);
 }
 
 function parsed(
-  found: string | RegExpExecArray | null,
+  found: string | null,
   parse: (text: string) => Outcome<number>,
 ): Outcome<number | null> {
-  if (found === null) return done(null);
-  return parse((typeof found === 'string' ? found : found[0]).trim());
+  return found === null ? done(null) : parse(found.trim());
 }
 
-function bareLengthUnit(units: UnitSystem): 'mm' | 'in' {
+/**
+ * Two sides of a sheet are how large it is laid out, unless they are far too small for that. Two sides of
+ * something counted in metres are its length and thickness where one is many times the other. Of what is like
+ * no kind, two long sides may be a sheet's: how small it packs is not known.
+ */
+function whatSizeMeans(text: string, gear: Gear): SizeMeans {
+  const sides = text.split(/[x×*]/i);
+  if (sides.length !== 2) return 'outside';
+  const size = parseSize(text, 'mm');
+  const [first, second] = size.ok ? size.value.sidesMm : [0, 0];
+  if (lengthOf(gear) !== null && Math.max(first, second) >= 20 * Math.min(first, second)) {
+    return 'length and thickness';
+  }
+  if (gear.kind === null && Math.min(first, second) >= leastSheetMm) return 'not known';
+  const typicalM2 = areaOf(gear);
+  if (typicalM2 === null || gear.form?.shape !== 'soft') return 'outside';
+  const isBare = !/[a-z"″”]/i.test(text.replace(/x/gi, ''));
+  const areaM2 = (first * second) / 1e6;
+  return isBare || areaM2 >= typicalM2 / 5 ? 'laid out' : 'outside';
+}
+
+function bareUnit(means: SizeMeans, units: UnitSystem): 'mm' | 'in' | 'm' | 'ft' {
+  if (means === 'laid out') return units === 'metric' ? 'm' : 'ft';
   return units === 'metric' ? 'mm' : 'in';
 }
 
-/** Two sides of a kind that is a box are its length and width; else they are a diameter and a height. */
-function withSize(gear: Gear, { sidesMm, round }: Size): Gear {
+/** Two outside sides of a kind that is a box are its length and width; else a diameter and a height. */
+function withSize(gear: Gear, { sidesMm, round }: Size, means: SizeMeans): Outcome<Gear> {
   const [first, second, third] = sidesMm;
-  if (third !== undefined) {
-    return withSides(gear, boxOf(first, second, third), 'stated');
+  switch (means) {
+    case 'laid out': {
+      const areaM2 = (first * second) / 1e6;
+      return areaM2 <= mostAreaM2
+        ? done(withArea(gear, areaM2))
+        : refused(
+            `A sheet of ${Math.round(areaM2)} m² is not believed: say the unit, like 3x3 m or 10x10 ft.`,
+          );
+    }
+    case 'not known':
+      return done(gear);
+    case 'length and thickness':
+      return done(withLength(gear, Math.max(first, second) / 1000));
+    case 'outside':
+      if (third !== undefined) return done(withSides(gear, boxOf(first, second, third), 'stated'));
+      return gear.form?.shape === 'box' && !round
+        ? done(withSides(gear, boxOf(first, second, gear.form.heightMm), 'typical'))
+        : done(
+            withSides(
+              gear,
+              { shape: 'cylinder', diameterMm: first, heightMm: second, upright: false },
+              'stated',
+            ),
+          );
   }
-  return gear.form?.shape === 'box' && !round
-    ? withSides(gear, boxOf(first, second, gear.form.heightMm), 'typical')
-    : withSides(
-        gear,
-        { shape: 'cylinder', diameterMm: first, heightMm: second, upright: false },
-        'stated',
-      );
 }
 
 function boxOf(lengthMm: number, widthMm: number, heightMm: number): Form {
   return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
 }
 
-/** A sheet's size laid out: it says its area, not how small it packs. */
-function withArea(gear: Gear, { sidesMm }: Size): Gear {
-  const areaM2 = (sidesMm[0] * sidesMm[1]) / 1e6;
-  return {
-    ...gear,
-    supplies: gear.supplies.map((supply) =>
-      jobs[supply.job].unit === 'm²' ? { ...supply, amount: areaM2 } : supply,
-    ),
-  };
+/**
+ * `bottle 40 oz` is what it holds, in US fluid ounces, where as a mass it would be over twice what such a
+ * vessel weighs. Null where the text is a mass.
+ */
+function fluidOunces(massText: string | null, gear: Gear): number | null {
+  const ounces = massText === null ? null : /^([\d.,/\s]+)\s*(?:oz|ounces?)$/i.exec(massText);
+  if (!ounces || gear.massG === null || capacityOf(gear) === 0) return null;
+  const mass = parseMass(massText!);
+  const volume = parseVolume(`${ounces[1]!.trim()} fl oz`);
+  return mass.ok && volume.ok && mass.value > 2 * gear.massG ? volume.value : null;
 }
 
-function withCells(gear: Gear, count: number, size: string, chemistry: string | undefined): Gear {
-  const wanted = `${size} ${chemistry ?? 'alkaline'}`.toLowerCase();
+/** What a device runs on, with another size or number of cells. */
+function withCells(gear: Gear, cells: NonNullable<ReturnType<LineReading['cells']>>): Gear {
+  const wanted = `${cells.size} ${cells.chemistry ?? 'alkaline'}`.toLowerCase();
   const cell: CellType | undefined = cellTypes.find(
-    (type) => type.toLowerCase() === wanted || type.toLowerCase() === size.toLowerCase(),
+    (type) => type.toLowerCase() === wanted || type.toLowerCase() === cells.size.toLowerCase(),
   );
   if (!cell) return gear;
   return {
@@ -178,7 +198,13 @@ function withCells(gear: Gear, count: number, size: string, chemistry: string | 
     supplies: gear.supplies.map((supply) => ({
       ...supply,
       demands: supply.demands.map((demand) =>
-        demand.on === 'cells' ? { ...demand, cell, count } : demand,
+        demand.on === 'cells'
+          ? {
+              ...demand,
+              cell,
+              count: cells.count ?? (/^(CR123A|18650)/.test(cell) ? 1 : demand.count),
+            }
+          : demand,
       ),
     })),
   };

@@ -26,7 +26,7 @@ export function withCapacity(gear: Gear, volumeMl: number): Gear {
 }
 
 /** What it is sold as holding: the most it carries, or else its largest cavity; 0 where it holds nothing. */
-function capacityOf({ supplies, cavities }: Gear): number {
+export function capacityOf({ supplies, cavities }: Gear): number {
   const carried = supplies
     .filter(({ job }) => jobs[job].unit === 'mL')
     .map(({ amount }) => amount ?? 0);
@@ -39,15 +39,42 @@ function capacityOf({ supplies, cavities }: Gear): number {
 
 /** The gear with another length in metres, for what is counted in metres: mass and bulk follow. */
 export function withLength(gear: Gear, lengthM: number): Gear {
-  const before = gear.supplies.find(({ job }) => jobs[job].unit === 'm')?.amount ?? null;
-  if (before === null || before === 0) return gear;
-  const ratio = lengthM / before;
+  return withAmount(gear, 'm', lengthOf(gear), lengthM);
+}
+
+/** How many metres of it there are; null where it is not counted in metres. */
+export function lengthOf(gear: Gear): number | null {
+  return mostOf(gear, 'm');
+}
+
+/** The gear with another area in m², for a sheet: mass and bulk follow, as it is as thick as before. */
+export function withArea(gear: Gear, areaM2: number): Gear {
+  return withAmount(gear, 'm²', areaOf(gear), areaM2);
+}
+
+/** How large it is laid out, in m²; null where that is nothing it is used for. */
+export function areaOf(gear: Gear): number | null {
+  return mostOf(gear, 'm²');
+}
+
+function mostOf({ supplies }: Gear, unit: 'm' | 'm²'): number | null {
+  const amounts = supplies.flatMap(({ job, amount }) =>
+    jobs[job].unit === unit && amount !== null && amount > 0 ? [amount] : [],
+  );
+  return amounts.length === 0 ? null : Math.max(...amounts);
+}
+
+/** All amounts in `unit`, the mass, the bulk and the price by the ratio of `after` to `before`. */
+function withAmount(gear: Gear, unit: 'm' | 'm²', before: number | null, after: number): Gear {
+  if (before === null) return gear;
+  const ratio = after / before;
   return {
     ...gear,
     massG: gear.massG === null ? null : round(gear.massG * ratio),
     form: gear.form && scaledForm(gear.form, Math.cbrt(ratio)),
+    priceMinor: gear.priceMinor === null ? null : Math.round(gear.priceMinor * ratio),
     supplies: gear.supplies.map((supply) =>
-      jobs[supply.job].unit === 'm' && supply.amount !== null
+      jobs[supply.job].unit === unit && supply.amount !== null
         ? { ...supply, amount: round(supply.amount * ratio) }
         : supply,
     ),

@@ -16,7 +16,7 @@ import {
 export const tools: readonly Kind[] = [
   kind('belt-knife', 'Belt knife', 'knife', 'belt|fixed|sheath|carving', ['knife', 'wood', '#8a5a33'], 170, box(235, 42, 32), 4500,
     [madeFor('cut'), serves('snip'), makesDo('chop'), makesDo('dig')]),
-  kind('folding-knife', 'Folding knife', 'knife|penknife', 'folding|pocket|pen|small', ['folding-knife', 'steel', '#7d3b2a'], 85, box(105, 30, 18), 2800,
+  kind('folding-knife', 'Folding knife', 'knife|penknife', 'folding|pocket|pen|small|army', ['folding-knife', 'steel', '#7d3b2a'], 85, box(105, 30, 18), 2800,
     [madeFor('cut'), serves('snip')]),
   kind('multi-tool', 'Multi-tool', 'multitool|multi-tool|pliers', '', ['multi-tool', 'steel', '#8d9296'], 230, box(105, 45, 20), 6500,
     [madeFor('grip'), serves('cut'), serves('snip'), serves('saw')]),
@@ -32,7 +32,7 @@ export const tools: readonly Kind[] = [
     [madeFor('dig'), serves('toilet')]),
   kind('lighter', 'Gas lighter', 'lighter', 'gas|flint', ['lighter', 'plastic', '#d2522b'], 20, box(80, 24, 13), 180,
     [madeFor('flame', 1000), serves('spark', 1500, relying('tinder'))]),
-  kind('ferro-rod', 'Ferro rod', 'ferro|firesteel|rod', 'ferro|fire|striker', ['rod', 'steel', '#4d4a45'], 48, box(112, 22, 14), 1200,
+  kind('ferro-rod', 'Ferro rod', 'ferro|firesteel|fire steel|rod', 'ferro|fire|striker', ['rod', 'steel', '#4d4a45'], 48, box(112, 22, 14), 1200,
     [madeFor('spark', 8000, relying('tinder'))]),
   kind('match-case', 'Storm matches in a case', 'matches|match', 'storm|waterproof|case', ['match-case', 'plastic', '#5f7d34'], 42, cylinder(28, 82), 700,
     [madeFor('flame', 25)]),

@@ -1,51 +1,75 @@
-import { igniteJobs, jobIds, jobs, waysWanted, type JobId } from '../gear';
+import {
+  demandInWords,
+  igniteJobs,
+  jobIds,
+  jobs,
+  jobsInWords,
+  lackInWords,
+  waysWanted,
+  type JobId,
+} from '../gear';
 import { gearOf, placementOf } from '../loadout';
-import { independentWays, waysOf } from '../scheme';
+import { idleSupplies, independentWays, waysOf, type Idle } from '../scheme';
 import type { Case, Finding } from './finding';
 
 /** What a kit must be able to do: igniting in any manner, and each critical job. */
-const musts: readonly { readonly name: string; readonly anyOf: readonly JobId[] }[] = [
-  ...jobIds.filter((id) => jobs[id].critical).map((id) => ({ name: jobs[id].name, anyOf: [id] })),
-  { name: 'ignite', anyOf: igniteJobs },
+const musts: readonly (readonly JobId[])[] = [
+  ...jobIds.filter((id) => jobs[id].critical).map((id) => [id]),
+  igniteJobs,
 ];
 
 /** Nothing does a critical job, or all that does it goes with one holder. */
 export function coverOfJobs({ bench, loadout }: Case): readonly Finding[] {
   const ways = waysOf(loadout, bench.shelf);
-  return musts.flatMap(({ name, anyOf }): readonly Finding[] => {
+  const idle = idleSupplies(loadout, bench.shelf, ways);
+  return musts.flatMap((anyOf): readonly Finding[] => {
     const own = ways.filter((way) => anyOf.includes(way.job));
     const placements = [...new Set(own.map((way) => way.placement.id))];
     if (own.length === 0) {
-      const idle = loadout.placements.filter((placement) =>
-        gearOf(bench.shelf, placement).supplies.some(({ job }) => anyOf.includes(job)),
-      );
-      const names = idle.map((placement) => gearOf(bench.shelf, placement).name).join(', ');
-      const why = idle.length === 0 ? '' : `: ${names} would, but lacks what it relies on`;
+      const would = idle.filter(({ supply }) => anyOf.includes(supply.job));
       return [
         {
           rule: 'cover/missing',
           severity: 'stop',
-          message: `Nothing here can ${phrase(name)}${why}.`,
-          placements: idle.map(({ id }) => id),
+          message: `${capital(lackInWords(anyOf))}${whyIdle(would, nameOf)}.`,
+          placements: would.map(({ placement }) => placement.id),
         },
       ];
     }
     const together = own[0]!.standsWith;
     if (placements.length < 2 || independentWays(own) > 1 || together === 'mat') return [];
-    const holder = gearOf(bench.shelf, placementOf(loadout, together)!).name;
     return [
       {
         rule: 'cover/all-in-one-holder',
         severity: 'warn',
-        message: `All ${placements.length} ways to ${phrase(name)} go with ${holder}; ${waysWanted(anyOf)} that are independent are wanted.`,
+        message: `All ${placements.length} ways to ${phrase(anyOf)} go with ${nameOf(together)}; ${waysWanted(anyOf)} that are independent are wanted.`,
         placements,
       },
     ];
   });
+
+  function nameOf(placement: string): string {
+    return gearOf(bench.shelf, placementOf(loadout, placement)!).name;
+  }
+}
+
+/** `: Small ferro rod would, with tinder`; nothing where no piece would do it. */
+function whyIdle(idle: readonly Idle[], nameOf: (placement: string) => string): string {
+  if (idle.length === 0) return '';
+  const would = idle.map(
+    ({ placement, unmet }) =>
+      `${nameOf(placement.id)} would, with ${unmet.map(demandInWords).join(' and ')}`,
+  );
+  return `: ${would.join('; ')}`;
 }
 
 /** Some jobs are things rather than acts. */
-function phrase(name: string): string {
+function phrase(anyOf: readonly JobId[]): string {
+  const name = jobsInWords(anyOf);
   if (name === 'roof') return 'give a roof';
   return ['cord', 'first aid'].includes(name) ? `give ${name}` : name;
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }

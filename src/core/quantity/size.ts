@@ -18,7 +18,7 @@ const examples = '90x200 mm for a round thing, 15 x 9.5 x 6 in for a box';
  * A side without a unit takes the unit of the next side that has one. A size with no unit at all is refused
  * unless `bareUnit` names it; three sides of which one is marked as a diameter are refused too.
  */
-export function parseSize(text: string, bareUnit?: 'mm' | 'in'): Outcome<Size> {
+export function parseSize(text: string, bareUnit?: 'mm' | 'in' | 'm' | 'ft'): Outcome<Size> {
   const typed = text.trim();
   const sides = typed.split(/\s*(?:[x×*]|\bby\b)\s*/i);
   const marked = /[⌀ø∅]|\bdia(?:m(?:eter)?|metre)?\b\.?/gi;

@@ -1,7 +1,7 @@
 import { jobs, waysWanted, type Gear, type JobId } from '../gear';
 import type { Loadout, Shelf } from '../loadout';
 import { categoryOf, type Category, type Scheme } from './schemes';
-import { independentWays, waysOf, type Way } from './ways';
+import { idleSupplies, independentWays, waysOf, type Idle, type Way } from './ways';
 
 /** How a need stands: nothing does it, fewer independent ways than wanted, or enough. */
 export type Standing = 'missing' | 'thin' | 'covered';
@@ -13,6 +13,8 @@ export interface MustCover {
   readonly independent: number;
   readonly wanted: number;
   readonly standing: Standing;
+  /** Supplies that would be ways, and what each lacks. */
+  readonly idle: readonly Idle[];
 }
 
 /** What a loadout can do of one job. */
@@ -45,7 +47,8 @@ export interface Cover {
 /** How a loadout covers the categories of a scheme. */
 export function coverOf(loadout: Loadout, shelf: Shelf, scheme: Scheme): Cover {
   const ways = waysOf(loadout, shelf);
-  const categories = scheme.categories.map((category) => categoryCover(category, ways));
+  const idle = idleSupplies(loadout, shelf, ways);
+  const categories = scheme.categories.map((category) => categoryCover(category, ways, idle));
   const counting = categories.filter(({ standing }) => standing !== null);
   return {
     scheme,
@@ -64,9 +67,13 @@ export function homeCategory(scheme: Scheme, gear: Gear): Category {
   return best ? categoryOf(scheme, best.job) : scheme.categories.at(-1)!;
 }
 
-function categoryCover(category: Category, ways: readonly Way[]): CategoryCover {
+function categoryCover(
+  category: Category,
+  ways: readonly Way[],
+  idle: readonly Idle[],
+): CategoryCover {
   const own = ways.filter((way) => category.jobs.includes(way.job));
-  const musts = category.must.map((anyOf) => mustCover(anyOf, own));
+  const musts = category.must.map((anyOf) => mustCover(anyOf, own, idle));
   return {
     category,
     placements: [...new Set(own.map((way) => way.placement.id))],
@@ -76,13 +83,18 @@ function categoryCover(category: Category, ways: readonly Way[]): CategoryCover 
   };
 }
 
-function mustCover(anyOf: readonly JobId[], ways: readonly Way[]): MustCover {
+function mustCover(
+  anyOf: readonly JobId[],
+  ways: readonly Way[],
+  idle: readonly Idle[],
+): MustCover {
   const own = ways.filter((way) => anyOf.includes(way.job));
   const independent = independentWays(own);
   const wanted = waysWanted(anyOf);
   const count = new Set(own.map((way) => way.placement.id)).size;
   const standing = count === 0 ? 'missing' : independent < wanted ? 'thin' : 'covered';
-  return { anyOf, ways: count, independent, wanted, standing };
+  const would = idle.filter(({ supply }) => anyOf.includes(supply.job));
+  return { anyOf, ways: count, independent, wanted, standing, idle: would };
 }
 
 function jobCover(job: JobId, ways: readonly Way[]): JobCover {

@@ -18,12 +18,16 @@ export function offersFor(bench: Bench, anyOf: readonly JobId[]): readonly Offer
     .filter(({ ownership }) => ownership !== 'retired' && ownership !== 'wished')
     .flatMap((gear) => {
       const free = gear.count - [...placed.get(gear.id)!.values()].reduce((sum, n) => sum + n, 0);
-      const supply = gear.supplies.find(({ job }) => anyOf.includes(job));
+      const [supply] = gear.supplies.filter(({ job }) => anyOf.includes(job)).sort(byFitness);
       return supply && free > 0 ? [{ gear, supply, free }] : [];
     })
     .sort(
       (one, other) =>
-        fitnesses.indexOf(one.supply.fitness) - fitnesses.indexOf(other.supply.fitness) ||
+        byFitness(one.supply, other.supply) ||
         (one.gear.massG ?? Infinity) - (other.gear.massG ?? Infinity),
     );
+}
+
+function byFitness(one: Supply, other: Supply): number {
+  return fitnesses.indexOf(one.fitness) - fitnesses.indexOf(other.fitness);
 }

@@ -52,6 +52,29 @@ export function waysOf(loadout: Loadout, shelf: Shelf): readonly Way[] {
   return found;
 }
 
+/** A supply that would do a job, and what it lacks for that. */
+export interface Idle {
+  readonly placement: Placement;
+  readonly supply: Supply;
+  readonly unmet: readonly Demand[];
+}
+
+/** Every supply that is no way, since something it relies on is not in the loadout. */
+export function idleSupplies(
+  loadout: Loadout,
+  shelf: Shelf,
+  ways: readonly Way[],
+): readonly Idle[] {
+  const cells = cellsOf(loadout, shelf);
+  const doneJobs = new Set(ways.map(({ job }) => job));
+  return loadout.placements.flatMap((placement) =>
+    gearOf(shelf, placement).supplies.flatMap((supply): readonly Idle[] => {
+      const unmet = supply.demands.filter((demand) => !isMet(demand, doneJobs, cells));
+      return unmet.length === 0 ? [] : [{ placement, supply, unmet }];
+    }),
+  );
+}
+
 function outermost(tree: Tree, placement: Placement): string {
   return groundUnder(tree, placement) === 'mat'
     ? 'mat'

@@ -3,7 +3,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { memo } from 'react';
 import { printNumber, printVolume, type UnitSystem } from '@/core/quantity';
-import { igniteJobs, jobs, type JobId } from '@/core/gear';
+import { jobs, jobsInWords } from '@/core/gear';
 import type { CategoryCover, JobCover, Standing } from '@/core/scheme';
 import { usePreferences } from '@/store/preferences';
 import { moodColours, type Mood } from '@/ui/shell/figure';
@@ -59,10 +59,14 @@ export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
         {musts.map((must) => {
           const { text, sign } = moodColours[moods[must.standing]];
           return (
-            <Text key={must.anyOf.join()} color={text} fontWeight="600">
-              {sign} {mustInWords(must.anyOf)}: {must.ways} {must.ways === 1 ? 'way' : 'ways'}
-              {must.ways > 0 && `, ${must.independent} of ${must.wanted} apart`}
-            </Text>
+            <Box key={must.anyOf.join()}>
+              <Text as="span" display={{ md: 'block' }}>
+                {jobsInWords(must.anyOf)}: {must.ways} {must.ways === 1 ? 'way' : 'ways'}
+              </Text>{' '}
+              <Text as="span" display={{ md: 'block' }} color={text} fontWeight="600">
+                {sign} {must.independent} of {must.wanted} independent
+              </Text>
+            </Box>
           );
         })}
         {amounts.slice(0, 3).map((job) => (
@@ -82,12 +86,6 @@ function saysTheSame(one: LaneLabelProps, other: LaneLabelProps): boolean {
 
 function said({ cover: { category, musts, jobs: done } }: LaneLabelProps): string {
   return JSON.stringify([category.id, musts, done.map(({ job, amount }) => [job, amount])]);
-}
-
-/** What a category must be able to do, as a verb. */
-export function mustInWords(anyOf: readonly JobId[]): string {
-  if (anyOf.some((job) => igniteJobs.includes(job))) return 'ignite';
-  return anyOf.map((job) => jobs[job].name).join(' or ');
 }
 
 function amountInWords({ job, amount }: JobCover, units: UnitSystem): string {

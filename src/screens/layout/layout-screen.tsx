@@ -9,6 +9,7 @@ import { matScales, prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
+import { StandingMark, standingsOf } from '@/ui/kit/standing-mark';
 import { PiecePanel } from '@/ui/piece/piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -32,6 +33,7 @@ function LaidOut({ view }: { readonly view: KitView }) {
           <Flex wrap="wrap" gap="3" align="center" justify="space-between" marginBottom="3">
             <SchemeSwitch />
             <ScaleBar pixelsPerMm={pixelsPerMm} />
+            <WhereThingsAre view={view} />
           </Flex>
           <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
           <Box height="3" />
@@ -61,6 +63,30 @@ function SchemeSwitch() {
         >
           {schemes[id].name}
         </Button>
+      ))}
+    </Flex>
+  );
+}
+
+/** The marks that tell what each piece is carried in, and so what it is lost with. */
+function WhereThingsAre({ view }: { readonly view: KitView }) {
+  return (
+    <Flex
+      as="ul"
+      aria-label="Marks on the mat"
+      listStyleType="none"
+      wrap="wrap"
+      columnGap="4"
+      rowGap="1"
+      width="100%"
+      fontSize="xs"
+      color="fg.muted"
+    >
+      {standingsOf(view).map((standing) => (
+        <Flex as="li" key={`${standing.with} ${standing.id}`} align="center" gap="1">
+          <StandingMark sign={standing.with === 'holder' ? standing.look : standing.id} size={16} />
+          {standing.with === 'holder' ? `in ${standing.name}` : standing.name}
+        </Flex>
       ))}
     </Flex>
   );

@@ -4,10 +4,10 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { Minus, Pencil, Plus, X } from 'lucide-react';
 import { printMass, printMoney, printNumber, type UnitSystem } from '@/core/quantity';
 import {
+  demandInWords,
   jobs,
   printForm,
   printInside,
-  type Demand,
   type Fitness,
   type Gear,
   type Supply,
@@ -251,15 +251,4 @@ function amountInWords(supply: Supply, units: UnitSystem): string {
   if (unit === 'mL' && units === 'metric' && amount >= 1000)
     return `${printNumber(amount / 1000, 2)} L`;
   return `${printNumber(amount, 1)} ${unit ?? ''}`.trim();
-}
-
-function demandInWords(demand: Demand): string {
-  switch (demand.on) {
-    case 'jobs':
-      return demand.anyOf.map((job) => jobs[job].name).join(' or ');
-    case 'cells':
-      return `${demand.count} × ${demand.cell.split(' ')[0]} cells`;
-    case 'sun':
-      return 'the sun';
-  }
 }

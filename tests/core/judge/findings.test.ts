@@ -30,7 +30,7 @@ describe('findings on the demo', () => {
 
   it('say what would do a job but lacks what it relies on', () => {
     expect(messages('float-pouch-kit', '2026-09-24')).toContain(
-      'stop: Nothing here can ignite: Small ferro rod would, but lacks what it relies on.',
+      'stop: Nothing to ignite with: Small ferro rod would, with tinder.',
     );
   });
 
@@ -60,14 +60,14 @@ describe('findings on the demo', () => {
       units: 'metric',
     });
     expect(found.map(({ message }) => message)).toEqual([
-      'Nothing here can cut.',
-      'Nothing here can carry water.',
-      'Nothing here can boil.',
-      'Nothing here can treat water.',
-      'Nothing here can give a roof.',
-      'Nothing here can give cord.',
-      'Nothing here can give first aid.',
-      'Nothing here can ignite.',
+      'Nothing to cut with.',
+      'Nothing to carry water with.',
+      'Nothing to boil with.',
+      'Nothing to treat water with.',
+      'No roof.',
+      'No cord.',
+      'No first aid.',
+      'Nothing to ignite with.',
     ]);
   });
 });

@@ -1,0 +1,73 @@
+import { spawn } from 'node:child_process';
+import { chromium, type Page } from '@playwright/test';
+import { chromiumArguments } from '../playwright.config';
+
+/** Takes the pictures of docs/screenshots anew, from the demo. */
+const port = '4320';
+const address = `http://127.0.0.1:${port}`;
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly phone?: boolean;
+  readonly dark?: boolean;
+  readonly first?: (page: Page) => Promise<void>;
+}
+
+const shots: readonly Shot[] = [
+  {
+    name: 'mat',
+    path: '/layout',
+    first: (page) => page.locator('[data-piece=multi-tool]').first().click(),
+  },
+  {
+    name: 'missing',
+    path: '/layout',
+    first: async (page) => {
+      await page.getByLabel('Kit on the table').selectOption('Float pouch');
+      await page.getByRole('button', { name: 'Ten Cs' }).click();
+      await page.getByLabel('Type gear to add').fill('steel bottle 1 L 210 g 90x200 mm');
+    },
+  },
+  { name: 'mat-phone', path: '/layout', phone: true },
+  { name: 'mat-dark', path: '/layout', dark: true },
+  {
+    name: 'stow',
+    path: '/stow',
+    first: async (page) => {
+      await page.locator('[data-piece=ground-mat]').click();
+      await page.locator('[data-piece=barrel]').scrollIntoViewIfNeeded();
+    },
+  },
+  { name: 'stow-phone', path: '/stow', phone: true, dark: true },
+  { name: 'papers', path: '/papers' },
+  { name: 'shelf', path: '/shelf' },
+  { name: 'kits', path: '/kits' },
+];
+
+const server = spawn(process.execPath, ['scripts/serve.mjs', 'demo'], {
+  env: { ...process.env, PORT: port },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise<void>((resolve) =>
+  server.stdout.on('data', (chunk: Buffer) => chunk.includes('Vivid Acorn is at') && resolve()),
+);
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  args: chromiumArguments,
+});
+for (const { name, path, phone, dark, first } of shots) {
+  const page = await browser.newPage({
+    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: dark ? 'dark' : 'light',
+  });
+  await page.goto(`${address}${path}`);
+  await page.locator('#screen').waitFor();
+  await page.waitForTimeout(600);
+  await first?.(page);
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await page.close();
+}
+await browser.close();
+server.kill('SIGTERM');

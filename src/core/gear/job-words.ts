@@ -1,0 +1,39 @@
+import { igniteJobs, jobs, type JobId } from './jobs';
+import type { Demand } from './supply';
+
+/** Jobs whose name is an act; the others are named for the thing that does them. */
+const acts: ReadonlySet<JobId> = new Set<JobId>([
+  ...(['cut', 'saw', 'chop', 'snip', 'grip', 'sharpen', 'dig', 'fasten'] as const),
+  ...(['carry-water', 'boil', 'treat-water', 'strain', 'eat', 'insulate', 'sleep'] as const),
+  ...(['raise', 'reflect', 'stake', 'signal-sound', 'signal-day', 'signal-night'] as const),
+  ...(['mark', 'call', 'sew', 'bleed-control', 'tweeze', 'catch', 'hands', 'breathe'] as const),
+  ...(['wash', 'recharge', 'write', 'tow', 'tyre', 'start', 'warn'] as const),
+]);
+
+/** What one of these jobs is called: `cut`, `ignite`, `light or candle`. */
+export function jobsInWords(anyOf: readonly JobId[]): string {
+  if (isIgniting(anyOf)) return 'ignite';
+  return anyOf.map((job) => jobs[job].name).join(' or ');
+}
+
+/** That none of these is done, in words: `nothing to cut with`, `no roof`. */
+export function lackInWords(anyOf: readonly JobId[]): string {
+  const isAct = isIgniting(anyOf) || anyOf.every((job) => acts.has(job));
+  return isAct ? `nothing to ${jobsInWords(anyOf)} with` : `no ${jobsInWords(anyOf)}`;
+}
+
+/** What a supply relies on, in words: `tinder`, `3 × AAA cells`, `the sun`. */
+export function demandInWords(demand: Demand): string {
+  switch (demand.on) {
+    case 'jobs':
+      return isIgniting(demand.anyOf) ? 'a way to ignite' : jobsInWords(demand.anyOf);
+    case 'cells':
+      return `${demand.count} × ${demand.cell.split(' ')[0]} cells`;
+    case 'sun':
+      return 'the sun';
+  }
+}
+
+function isIgniting(anyOf: readonly JobId[]): boolean {
+  return anyOf.length > 1 && anyOf.every((job) => igniteJobs.includes(job));
+}

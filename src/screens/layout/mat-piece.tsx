@@ -1,0 +1,123 @@
+'use client';
+
+import { Box, Flex, Text, VisuallyHidden } from '@chakra-ui/react';
+import { memo } from 'react';
+import { printMass } from '@/core/quantity';
+import type { Gear, Look } from '@/core/gear';
+import { gearOf, type Ground, type Placement } from '@/core/loadout';
+import { GearDrawing, GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import type { KitView } from '@/ui/kit/kit-view';
+import { placeInWords } from '@/ui/kit/place-in-words';
+import { select, useSelection } from '@/ui/kit/selection';
+import { StandingMark, standingOf } from '@/ui/kit/standing-mark';
+
+/** What a piece shows of itself, in values that stay the same while nothing of its own changes. */
+export function pieceFacts(view: KitView, placement: Placement) {
+  const { bench, tree, units, totals, amiss } = view;
+  const gear = gearOf(bench.shelf, placement);
+  const standing = standingOf(view, placement);
+  return {
+    gear,
+    mass:
+      gear.massG === null
+        ? 'not weighed'
+        : printMass(totals.branches.get(placement.id)!.massG, units),
+    place: placeInWords(bench.shelf, tree, placement.place),
+    sign: standing.with === 'holder' ? standing.look : standing.id,
+    isAmiss: amiss.has(placement.id),
+  };
+}
+
+interface MatPieceProps {
+  readonly gear: Gear;
+  readonly placement: Placement;
+  readonly mass: string;
+  readonly place: string;
+  readonly sign: Look | Ground;
+  readonly isAmiss: boolean;
+  readonly pixelsPerMm: number;
+}
+
+/** A piece as it lies. It is drawn again only when something of its own has changed. */
+export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
+  const { gear, placement, mass, place, sign, isAmiss, pixelsPerMm } = props;
+  const isSelected = useSelection((selection) => selection.placement === placement.id);
+  const isLoose = sign === 'mat';
+  return (
+    <Flex
+      as="button"
+      direction="column"
+      align="center"
+      justify="flex-end"
+      gap="1"
+      minWidth="68px"
+      maxWidth="100%"
+      minHeight="11"
+      padding="1.5"
+      borderRadius="10px"
+      cursor="pointer"
+      outline={isSelected ? '3px solid' : undefined}
+      outlineColor="leaf.vivid"
+      bg={isSelected ? 'leaf.soft' : undefined}
+      _hover={{ bg: isSelected ? 'leaf.soft' : 'tag' }}
+      aria-pressed={isSelected}
+      title={`${gear.name}: ${mass}, ${place}`}
+      data-piece={placement.id}
+      onClick={() => select(isSelected ? null : placement.id)}
+    >
+      <Box padding="0.5">
+        <GearDrawing gear={gear} pixelsPerMm={pixelsPerMm} />
+      </Box>
+      <Box maxWidth="112px" lineHeight="1.15">
+        <Text fontSize="xs" fontWeight="600">
+          {isAmiss && (
+            <Box as="span" color="signal.fg" role="img" aria-label="has a finding">
+              ▲{' '}
+            </Box>
+          )}
+          {gear.name}
+          {placement.count > 1 && ` × ${placement.count}`}
+        </Text>
+        <Flex
+          justify="center"
+          align="center"
+          gap="1"
+          fontSize="2xs"
+          color={isLoose ? 'signal.fg' : 'fg.muted'}
+        >
+          <StandingMark sign={sign} />
+          {mass}
+          {isLoose ? ' · not stowed' : <VisuallyHidden>, {place}</VisuallyHidden>}
+        </Flex>
+      </Box>
+    </Flex>
+  );
+});
+
+interface EchoProps {
+  readonly id: string;
+  readonly gear: Gear;
+}
+
+/** A piece whose home is another lane, as a light tag in a lane that it serves too. */
+export const Echo = memo(function Echo({ id, gear }: EchoProps) {
+  return (
+    <Flex
+      as="button"
+      align="center"
+      gap="1"
+      minHeight={{ base: '11', md: '7' }}
+      paddingX="1.5"
+      borderRadius="full"
+      borderWidth="1px"
+      borderStyle="dashed"
+      borderColor="border.emphasized"
+      cursor="pointer"
+      _hover={{ bg: 'tag' }}
+      onClick={() => select(id)}
+    >
+      <GearIcon look={gear.look} size={16} />
+      {gear.name}
+    </Flex>
+  );
+});

@@ -1,0 +1,82 @@
+'use client';
+
+import { Flex, Text } from '@chakra-ui/react';
+import { printMass, printMoney } from '@/core/quantity';
+import { demandInWords, lackInWords, type JobId } from '@/core/gear';
+import { gearOf } from '@/core/loadout';
+import { offersFor, type MustCover } from '@/core/scheme';
+import { newId } from '@/store/new-id';
+import { Button } from '@/ui/fields/button';
+import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import type { KitView } from '@/ui/kit/kit-view';
+import { perform } from '@/ui/notice/notice';
+
+/** As many offers are shown for one lack. */
+const mostOffers = 3;
+
+interface MissingProps {
+  readonly view: KitView;
+  readonly must: MustCover;
+}
+
+/**
+ * An empty place: what is missing, what is here and would do it if it had what it relies on, and the best
+ * that the shelf has for either.
+ */
+export function Missing({ view, must }: MissingProps) {
+  const { bench, loadout, units } = view;
+  const lack = lackInWords(must.anyOf);
+  const relied: readonly JobId[] = must.idle.flatMap(({ unmet }) =>
+    unmet.flatMap((demand) => (demand.on === 'jobs' ? demand.anyOf : [])),
+  );
+  const offers = [...offersFor(bench, relied).slice(0, 1), ...offersFor(bench, must.anyOf)]
+    .filter(({ gear }, at, all) => all.findIndex((other) => other.gear.id === gear.id) === at)
+    .slice(0, mostOffers);
+  return (
+    <Flex
+      wrap="wrap"
+      align="center"
+      gap="2"
+      marginTop="2"
+      padding="2"
+      borderRadius="10px"
+      borderWidth="2px"
+      borderStyle="dashed"
+      borderColor="signal.solid"
+      fontSize="sm"
+    >
+      <Text color="signal.fg" fontWeight="700">
+        ■ {lack.charAt(0).toUpperCase() + lack.slice(1)}.
+      </Text>
+      {must.idle.map(({ placement, unmet }) => (
+        <Text key={placement.id}>
+          {gearOf(bench.shelf, placement).name} would, with {unmet.map(demandInWords).join(' and ')}
+          .
+        </Text>
+      ))}
+      {offers.length === 0 && <Text>The shelf has nothing free for it: type some in below.</Text>}
+      {offers.map(({ gear }) => (
+        <Button
+          key={gear.id}
+          size="sm"
+          minHeight="11"
+          onClick={() =>
+            perform(
+              {
+                do: 'place',
+                loadout: loadout.id,
+                placement: { id: newId(), gear: gear.id, count: 1, place: { on: 'mat' } },
+              },
+              `${gear.name} laid on the mat.`,
+            )
+          }
+        >
+          <GearIcon look={gear.look} size={22} />
+          Lay out {gear.name}
+          {gear.massG !== null && ` +${printMass(gear.massG, units)}`}
+          {gear.priceMinor !== null && `, ${printMoney(gear.priceMinor, bench.currency)}`}
+        </Button>
+      ))}
+    </Flex>
+  );
+}

@@ -1,0 +1,45 @@
+import 'fake-indexeddb/auto';
+import { openDatabase } from '@/store/database';
+import { keepPreferences, prefer, usePreferences } from '@/store/preferences';
+
+const usual = usePreferences.getInitialState();
+
+beforeEach(() => usePreferences.setState(usual, true));
+
+describe('preferences', () => {
+  it('are kept in the database of the bench, beside it', async () => {
+    const database = await openDatabase('mine');
+    await keepPreferences(database);
+    expect(usePreferences.getState()).toEqual({
+      kit: null,
+      scheme: 'five-cs',
+      units: 'metric',
+      matScale: 0.6,
+    });
+    prefer({ kit: 'float-pouch-kit', units: 'us' });
+    const reading = database.transaction('preferences', 'readonly');
+    expect(await reading.store.get('mine')).toMatchObject({ kit: 'float-pouch-kit', units: 'us' });
+  });
+
+  it.each([
+    ['of a scheme that is gone', { kit: 'a', scheme: 'none', units: 'us', matScale: 0.9 }],
+    ['with a field missing', { kit: 'a', units: 'us', matScale: 0.9 }],
+  ])('%s fall back field by field', async (name, kept) => {
+    const database = await openDatabase(name);
+    await database.put('preferences', kept, 'mine');
+    await keepPreferences(database);
+    expect(usePreferences.getState()).toEqual({
+      kit: 'a',
+      scheme: 'five-cs',
+      units: 'us',
+      matScale: 0.9,
+    });
+  });
+
+  it('that are no preferences at all leave the usual ones', async () => {
+    const database = await openDatabase('spoilt');
+    await database.put('preferences', 'spoilt', 'mine');
+    await keepPreferences(database);
+    expect(usePreferences.getState()).toEqual(usual);
+  });
+});
