@@ -1,5 +1,6 @@
 import { done, refused, type Outcome } from '../src/core/quantity';
 import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
+import type { Loadout } from '../src/core/loadout';
 import { isSchemeId, schemeIds, schemes } from '../src/core/scheme';
 
 export interface Verb {
@@ -19,6 +20,7 @@ export const verbs = {
   },
 } as const satisfies Record<string, Verb>;
 
+/** The audit of the kit that is named, or of the file's only one; of each, under `kits`, where there are more. */
 function audit(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
   const scheme = options.scheme ?? 'five-cs';
   if (!isSchemeId(scheme)) {
@@ -28,8 +30,11 @@ function audit(text: string, options: Readonly<Record<string, string>>): Outcome
   if (!isDay(today)) return refused(`--today is “${today}”; it must be a day like 2026-10-01.`);
   const bench = readFile(text);
   if (!bench.ok) return bench;
+  const auditIn = (loadout: Loadout) => auditOf(bench.value, loadout, schemes[scheme], today);
+  const isMany = bench.value.loadouts.size > 1 && options.kit === undefined;
+  if (isMany) return done({ kits: [...bench.value.loadouts.values()].map(auditIn) });
   const kit = kitNamed(bench.value, options.kit);
-  return kit.ok ? done(auditOf(bench.value, kit.value, schemes[scheme], today)) : kit;
+  return kit.ok ? done(auditIn(kit.value)) : kit;
 }
 
 function isDay(text: string): boolean {

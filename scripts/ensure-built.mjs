@@ -6,13 +6,16 @@ import { root } from './ensure-installed.mjs';
 
 const sources = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json'];
 
+/** The framework's own program, run without a shell or a launcher between, so that a signal reaches it. */
+export const next = path.join(root, 'node_modules', 'next', 'dist', 'bin', 'next');
+
 /** Builds the application where its sources are not those of the last build. */
 export function ensureBuilt() {
   const stamp = path.join(root, '.next', 'built-from');
   const wanted = hashOf(sources.map((source) => path.join(root, source)));
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   process.stdout.write('Building…\n');
-  const { status } = spawnSync('npx', ['next', 'build'], {
+  const { status } = spawnSync(process.execPath, [next, 'build'], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },

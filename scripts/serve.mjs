@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { createServer } from 'node:net';
-import { ensureBuilt } from './ensure-built.mjs';
+import { ensureBuilt, next } from './ensure-built.mjs';
 import { ensureInstalled, root } from './ensure-installed.mjs';
 
 /** `demo` opens a bench that was never used on the demo, `nothing` on the welcome. */
@@ -9,7 +9,7 @@ const firstStart = process.argv[2] ?? 'nothing';
 ensureInstalled();
 ensureBuilt();
 const port = process.env.PORT ?? String(await freePort(3000));
-const server = spawn('npx', ['next', 'start', '--port', port, '--hostname', '127.0.0.1'], {
+const server = spawn(process.execPath, [next, 'start', '--port', port, '--hostname', '127.0.0.1'], {
   cwd: root,
   stdio: ['ignore', 'ignore', 'inherit'],
   env: { ...process.env, ACORN_FIRST_START: firstStart, NEXT_TELEMETRY_DISABLED: '1' },

@@ -51,6 +51,17 @@ describe('audit', () => {
     });
   });
 
+  it('prints every kit of a file that holds several, where none is named', () => {
+    const { output } = run(['audit', demo, '--today', '2026-10-01']);
+    expect(output).toMatchObject({
+      kits: [
+        { kit: { name: 'Boathouse box' } },
+        { kit: { name: 'Float pouch' }, totals: { massG: 728.5 } },
+        { kit: { name: 'Portage pack' }, totals: { massG: 19_849 } },
+      ],
+    });
+  });
+
   it.each([
     [[], /^Usage/],
     [['fly', float], /no verb “fly”/],
@@ -61,8 +72,7 @@ describe('audit', () => {
     [['audit', float, '--today', '2026-02-30'], /--today is “2026-02-30”/],
     [['audit', float, '--colour', 'red'], /“--colour” is not an option/],
     [['audit', float, '--today'], /needs a value/],
-    [['audit', demo], /3 kits \(Portage pack, Float pouch, Boathouse box\): name one with --kit/],
-    [['audit', demo, '--kit', 'x'], /no kit “x”/],
+    [['audit', demo, '--kit', 'x'], /no kit “x”, but Boathouse box, Float pouch, Portage pack/],
     [
       [
         'audit',

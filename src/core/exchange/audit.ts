@@ -17,18 +17,13 @@ export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loado
   const kits = [...bench.loadouts.values()];
   const names = kits.map(({ name }) => name).join(', ');
   if (kits.length === 0) return refused('“loadouts” is empty: the file holds no kit.', 'loadouts');
-  if (named === undefined) {
-    return kits.length === 1
-      ? done(kits[0]!)
-      : refused(
-          `“loadouts” holds ${kits.length} kits (${names}): name one with --kit.`,
-          'loadouts',
-        );
-  }
+  if (named === undefined && kits.length === 1) return done(kits[0]!);
   const kit = kits.find(
-    ({ id, name }) => id === named || name.toLowerCase() === named.toLowerCase(),
+    ({ id, name }) => id === named || name.toLowerCase() === named?.toLowerCase(),
   );
-  return kit ? done(kit) : refused(`“loadouts” holds no kit “${named}”, but ${names}.`, 'loadouts');
+  return kit
+    ? done(kit)
+    : refused(`“loadouts” holds no kit “${named ?? ''}”, but ${names}.`, 'loadouts');
 }
 
 /**
@@ -86,7 +81,7 @@ export function auditOf(bench: Bench, loadout: Loadout, scheme: Scheme, today: s
       })),
     },
     fit: {
-      by: 'bulk and longest side' as const,
+      by: 'bulk, longest side and mouth' as const,
       cavities: loadsOf(loadout, shelf).map(({ placement, cavity, answer }) => ({
         placement,
         cavity,

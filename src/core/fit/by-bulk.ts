@@ -1,12 +1,13 @@
 import { bulkOf, longestInsideMm, longestRigidMm, roomMl } from '../gear';
+import { tooWideFor } from './mouth';
 import type { FitAnswer, FitQuestion, FitReason, Verdict } from './question';
 
 /** Below this a volume or a length is not told from none: mL and mm. */
 const hair = 1e-6;
 
 /**
- * Answers by bulk and longest side only. It proves that something cannot go in; it cannot prove that
- * all goes in, since it does not lay out the shapes.
+ * Answers by bulk, longest side and mouth only. It proves that something cannot go in; it cannot prove
+ * that all goes in, since it does not lay out the shapes.
  */
 export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
   const room = roomMl(cavity.inside);
@@ -22,7 +23,10 @@ export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
     tightMl += bulk.tightMl;
     looseMl += bulk.looseMl;
     const byMm = longestRigidMm(item.form) - longest;
-    if (byMm > hair) reasons.push({ why: 'too long', item: item.id, name: item.name, byMm });
+    const of = { item: item.id, name: item.name };
+    if (byMm > hair) reasons.push({ why: 'too long', ...of, byMm });
+    const tooWide = tooWideFor(item.form, cavity);
+    if (tooWide) reasons.push({ why: 'too wide', ...of, ...tooWide });
   }
   if (tightMl - room > hair) reasons.push({ why: 'too much', byMl: tightMl - room });
   if (cavity.mostMassG !== null && massG - cavity.mostMassG > hair) {

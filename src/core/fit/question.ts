@@ -23,6 +23,14 @@ export type FitReason =
       readonly name: string;
       readonly byMm: number;
     }
+  /** It does not pass the mouth: one diameter, or two sides, that it needs and that the mouth has. */
+  | {
+      readonly why: 'too wide';
+      readonly item: string;
+      readonly name: string;
+      readonly needsMm: readonly number[];
+      readonly mouthMm: readonly number[];
+    }
   | { readonly why: 'too heavy'; readonly byG: number };
 
 /**

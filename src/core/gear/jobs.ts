@@ -1,4 +1,7 @@
-/** How the amounts of several supplies of one job make one figure. */
+/**
+ * How the amounts of several supplies of one job make one figure. `none` where no one figure is honest: warmth
+ * is worn by one person and does not add up over two.
+ */
 export type Tally = 'sum' | 'largest' | 'smallest' | 'none';
 
 interface JobEntry {
@@ -41,7 +44,7 @@ export const jobs = {
   eat: job('water', 'eat'),
   roof: critical(job('cover', 'roof', 'm²')),
   shell: job('cover', 'shell'),
-  insulate: job('cover', 'insulate', 'clo'),
+  insulate: job('cover', 'insulate', 'clo', 'none'),
   sleep: job('cover', 'sleep', '°C', 'smallest'),
   ground: job('cover', 'ground', 'R'),
   raise: job('cover', 'raise off the ground'),

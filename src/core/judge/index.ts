@@ -1,7 +1,7 @@
 import { coverOfJobs } from './cover';
 import type { Case, Finding, Rule, Severity } from './finding';
 import { cavitiesThatDoNotFit, notStowed, overItsLimits } from './stow';
-import { pastTheirDate, placedTwice } from './upkeep';
+import { cellsMissing, pastTheirDate, placedTwice } from './upkeep';
 
 export type { Case, Finding, Severity } from './finding';
 
@@ -10,6 +10,7 @@ const rules: readonly Rule[] = [
   cavitiesThatDoNotFit,
   overItsLimits,
   placedTwice,
+  cellsMissing,
   pastTheirDate,
   notStowed,
 ];

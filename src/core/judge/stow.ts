@@ -1,6 +1,6 @@
-import { printLength, printMass, printMoney, printVolume } from '../quantity';
+import { printMass, printLength, printMoney, printVolume } from '../quantity';
 import { cavityOf } from '../gear';
-import { loadsOf, type FitReason } from '../fit';
+import { loadsOf, openingInWords, type FitReason } from '../fit';
 import { gearOf, placementOf, totalsOf, treeOf } from '../loadout';
 import type { Case, Finding } from './finding';
 
@@ -13,7 +13,7 @@ export function cavitiesThatDoNotFit(judged: Case): readonly Finding[] {
     const where = holder.cavities.length > 1 ? `${holder.name}, ${name}` : holder.name;
     const byGear = new Map<string, Finding>();
     for (const reason of answer.reasons) {
-      const about = reason.why === 'too long' ? reason.item.split('#')[0]! : placement;
+      const about = 'item' in reason ? reason.item.split('#')[0]! : placement;
       byGear.set(`${about} ${reason.why}`, {
         rule: `stow/${reason.why.replace(' ', '-')}`,
         severity: 'stop',
@@ -67,6 +67,8 @@ function sentence({ units }: Case, reason: FitReason, where: string): string {
   switch (reason.why) {
     case 'too long':
       return `${reason.name} is ${printLength(reason.byMm, units)} too long for ${where}.`;
+    case 'too wide':
+      return `${reason.name} needs ${openingInWords(reason.needsMm, units)} and the mouth of ${where} is ${openingInWords(reason.mouthMm, units)}.`;
     case 'too much':
       return `${where} is over-full by ${printVolume(reason.byMl, units)}, all soft pieces pressed tight.`;
     case 'too heavy':

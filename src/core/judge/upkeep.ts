@@ -1,4 +1,6 @@
+import type { Demand } from '../gear';
 import { gearOf, overplaced } from '../loadout';
+import { idleSupplies, waysOf } from '../scheme';
 import type { Case, Finding } from './finding';
 
 /** Pieces past the day until which they are relied on. */
@@ -32,4 +34,34 @@ export function placedTwice({ bench, loadout }: Case): readonly Finding[] {
           .map(({ id }) => id),
       };
     });
+}
+
+/** Devices whose cells are not in the kit, or too few of them, and which cells are. */
+export function cellsMissing({ bench, loadout }: Case): readonly Finding[] {
+  const { shelf } = bench;
+  const lacking = new Map<string, Demand & { readonly on: 'cells' }>();
+  for (const { placement, unmet } of idleSupplies(loadout, shelf, waysOf(loadout, shelf))) {
+    const cells = unmet.find((demand) => demand.on === 'cells');
+    if (cells) lacking.set(placement.id, cells);
+  }
+  const here = loadout.placements.flatMap((placement) =>
+    gearOf(shelf, placement).supplies.flatMap(({ cell }) =>
+      cell === null ? [] : [`${placement.count} × ${cell}`],
+    ),
+  );
+  return loadout.placements.flatMap((placement): readonly Finding[] => {
+    const cells = lacking.get(placement.id);
+    if (!cells) return [];
+    const { name } = gearOf(shelf, placement);
+    const instead =
+      here.length === 0 ? 'there are no cells here' : `the cells here are ${here.join(', ')}`;
+    return [
+      {
+        rule: 'upkeep/cells',
+        severity: 'warn',
+        message: `${name} takes ${cells.count} × ${cells.cell.split(' ')[0]}; ${instead}.`,
+        placements: [placement.id],
+      },
+    ];
+  });
 }

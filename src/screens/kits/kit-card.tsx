@@ -41,7 +41,7 @@ export function KitCard({ bench, loadout }: KitCardProps) {
       <Text color="fg.muted" fontSize="sm" flex="1">
         {loadout.purpose === '' ? 'What it is for has not been said.' : loadout.purpose}
       </Text>
-      <Flex gap="1" wrap="wrap" aria-hidden>
+      <Flex gap="1" overflow="hidden" aria-hidden>
         {loadout.placements.slice(0, 12).map(({ id, gear }) => (
           <GearIcon key={id} look={bench.shelf.get(gear)!.look} size={24} />
         ))}

@@ -64,7 +64,8 @@ export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
                 {jobsInWords(must.anyOf)}: {must.ways} {must.ways === 1 ? 'way' : 'ways'}
               </Text>{' '}
               <Text as="span" display={{ md: 'block' }} color={text} fontWeight="600">
-                {sign} {must.independent} of {must.wanted} independent
+                {sign} {must.independent}
+                {must.independent < must.wanted && ` of ${must.wanted}`} independent
               </Text>
             </Box>
           );

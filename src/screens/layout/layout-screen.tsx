@@ -92,11 +92,14 @@ function WhereThingsAre({ view }: { readonly view: KitView }) {
   );
 }
 
+/** So that the bar stands beside the schemes on a phone. */
+const mostBarPx = 92;
+
 /** How large a length is on the mat now, and how to see it larger or smaller. */
 function ScaleBar({ pixelsPerMm }: { readonly pixelsPerMm: number }) {
   const { matScale, units } = usePreferences();
   const at = matScales.findIndex((scale) => scale === matScale);
-  const lengthMm = [500, 250, 100, 50].find((mm) => mm * pixelsPerMm <= 130) ?? 50;
+  const lengthMm = [500, 250, 100, 50].find((mm) => mm * pixelsPerMm <= mostBarPx) ?? 50;
   function zoom(by: 1 | -1): void {
     prefer({ matScale: matScales[at + by] ?? matScale });
   }

@@ -97,7 +97,7 @@ function CavityRoom({ view, placement, cavity, share, isOnly }: CavityRoomProps)
         </Text>
       </Flex>
       <FillGauge answer={answer} />
-      <Flex wrap="wrap" gap="1.5" marginTop="2">
+      <Flex wrap="wrap" gap="1.5" marginTop="2" align="flex-start">
         {pieces.map((inner) => (
           <PieceChip key={inner.id} view={view} placement={inner} />
         ))}

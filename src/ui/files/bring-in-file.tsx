@@ -6,7 +6,7 @@ import { bringIn, readFile, whyTooLarge, type BringIn, type OnClash } from '@/co
 import type { Bench } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
-import { prefer } from '@/store/preferences';
+import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { perform } from '@/ui/notice/notice';
 
@@ -38,7 +38,11 @@ export function BringInFile() {
     const plan = bringIn(bench, file, onClash, newId);
     setReading({ state: 'none' });
     const [first] = file.loadouts.keys();
-    if (perform(plan.command, inWords(plan)) && first !== undefined) prefer({ kit: first });
+    const { kit } = usePreferences.getState();
+    const isThere = kit !== null && file.loadouts.has(kit);
+    if (perform(plan.command, inWords(plan)) && first !== undefined && !isThere) {
+      prefer({ kit: first });
+    }
   }
 
   return (

@@ -40,7 +40,8 @@ export function drawnSize(gear: Gear): DrawnSize {
 type Pose = (typeof drawings)[Silhouette]['pose'];
 
 function rigidCylinder({ diameterMm, heightMm }: Form & { shape: 'cylinder' }, pose: Pose) {
-  if (pose === 'round') return { widthMm: diameterMm, heightMm: diameterMm };
+  const isDisc = heightMm < diameterMm / 2;
+  if (pose === 'round' || isDisc) return { widthMm: diameterMm, heightMm: diameterMm };
   return pose === 'stands'
     ? { widthMm: diameterMm, heightMm }
     : { widthMm: heightMm, heightMm: diameterMm };

@@ -1,5 +1,5 @@
 import { printLength, printMass, printVolume, type UnitSystem } from '@/core/quantity';
-import type { FitAnswer } from '@/core/fit';
+import { openingInWords, type FitAnswer } from '@/core/fit';
 
 /** An answer in a few words: `room by bulk, 62 % full`, `does not fit: 10 mm too long`. */
 export function fitInWords(answer: FitAnswer, units: UnitSystem): string {
@@ -8,6 +8,8 @@ export function fitInWords(answer: FitAnswer, units: UnitSystem): string {
     switch (reason.why) {
       case 'too long':
         return `does not fit: ${reason.name} is ${printLength(reason.byMm, units)} too long`;
+      case 'too wide':
+        return `does not fit: ${reason.name} needs ${openingInWords(reason.needsMm, units)}, the mouth is ${openingInWords(reason.mouthMm, units)}`;
       case 'too much':
         return `does not fit: ${printVolume(reason.byMl, units)} too much`;
       case 'too heavy':

@@ -97,7 +97,7 @@ function BulkFigure({
     >
       <Worked
         formula="room taken in each outermost cavity, soft pieces as they lie, against the room it has"
-        source="By bulk and longest side only: it can prove that something does not fit, not yet that all of it does."
+        source="By bulk, longest side and mouth only: it can prove that something does not fit, not yet that all of it does."
       >
         {outer.map(({ placement, cavity, answer }) => {
           const holder = gearOf(

@@ -87,6 +87,7 @@ describe('the demo’s kits', () => {
     expect(new Set(rules)).toEqual(
       new Set([
         'cover/missing',
+        'upkeep/cells',
         'cover/all-in-one-holder',
         'stow/too-long',
         'stow/not-stowed',

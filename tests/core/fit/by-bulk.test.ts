@@ -19,7 +19,7 @@ const cloth: Form = {
   longestRigidMm: 0,
 };
 
-describe('fit by bulk and longest side', () => {
+describe('fit by bulk, longest side and mouth', () => {
   it.each<[string, readonly FitItem[], Partial<Cavity>, string, readonly object[]]>([
     ['nothing', [], {}, 'room by bulk', []],
     ['exactly full', [item('a', cube), item('b', cube)], {}, 'room by bulk', []],
