@@ -13,6 +13,8 @@ const preferencesSchema = v.object({
   scheme: v.fallback(v.picklist(schemeIds), 'five-cs'),
   units: v.fallback(v.picklist(['metric', 'us']), 'metric'),
   matScale: v.fallback(v.picklist(matScales), 0.6),
+  /** Whether single letters act; those who speak or brush keys by mistake may want them off. */
+  letterKeys: v.fallback(v.boolean(), true),
 });
 
 /** How this person looks at the bench. It is not part of the bench, of its files or of undo. */

@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
@@ -9,7 +9,7 @@ import { figure, open, saved, watch } from './bench';
 /** A browser of its own process and profile, which can be killed as a crash would. */
 async function browserOf(
   profile: string,
-): Promise<{ readonly child: ChildProcess; readonly page: Page }> {
+): Promise<{ readonly page: Page; readonly kill: () => Promise<void> }> {
   const child = spawn(process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', [
     ...chromiumArguments,
     '--headless',
@@ -27,7 +27,13 @@ async function browserOf(
   });
   const browser = await chromium.connectOverCDP(address);
   const [context] = browser.contexts();
-  return { child, page: await context!.newPage() };
+  const kill = async () => {
+    const died = new Promise((resolve) => child.on('exit', resolve));
+    const noticed = new Promise((resolve) => browser.on('disconnected', resolve));
+    child.kill('SIGKILL');
+    await Promise.all([died, noticed]);
+  };
+  return { page: await context!.newPage(), kill };
 }
 
 test('an edit that shows as saved is there after the browser is killed', async () => {
@@ -38,15 +44,13 @@ test('an edit that shows as saved is there after the browser is killed', async (
   await first.page.keyboard.press('Enter');
   await expect(first.page.locator('main')).toContainText('Tin whistle');
   await saved(first.page);
-  const died = new Promise((resolve) => first.child.on('exit', resolve));
-  first.child.kill('SIGKILL');
-  await died;
+  await first.kill();
 
   const second = await browserOf(profile);
   await open(second.page, `${demoAddress}/layout`);
   await expect(second.page.locator('main')).toContainText('Tin whistle');
   await expect(second.page.getByRole('button', { name: 'Undo: add Tin whistle' })).toBeEnabled();
-  second.child.kill('SIGKILL');
+  await second.kill();
 });
 
 test('a second window sees the change, and undoes it for both', async ({ context }) => {
@@ -77,6 +81,21 @@ test('without the demo, a first start welcomes and starts from nothing', async (
   await page.reload();
   await expect(page.getByRole('region', { name: 'Container' })).toContainText('Pocket tin');
   expect(complaints).toEqual([]);
+});
+
+test('an empty kit on an empty shelf is offered a usual piece for what is missing', async ({
+  page,
+}) => {
+  await open(page, welcomeAddress);
+  await page.getByLabel('Name of the new kit').fill('Day walk');
+  await page.getByRole('button', { name: 'Start' }).click();
+  const lane = page.getByRole('region', { name: 'Cutting' });
+  await expect(lane).toContainText('Nothing to cut with');
+  await lane.getByRole('button', { name: 'Add Belt knife +170 g, €45' }).click();
+  await expect(lane).toContainText('1 of 2 independent');
+  expect(await figure(page, 'Mass')).toContain('170 g');
+  await page.getByRole('button', { name: 'Undo: add Belt knife' }).click();
+  await expect(lane).toContainText('Nothing to cut with');
 });
 
 test('the demo can be opened from the welcome, and undone', async ({ page }) => {

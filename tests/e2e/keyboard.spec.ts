@@ -92,3 +92,19 @@ test('focus is visible wherever it goes', async ({ page }) => {
     expect(isSeen).toBe(true);
   }
 });
+
+test('single letters can be turned off, and stay so', async ({ page }) => {
+  await open(page, '/kits');
+  await page.getByLabel('Keys').selectOption('only with Ctrl');
+  await page.reload();
+  await expect(page.getByLabel('Keys')).toHaveValue('none');
+  await page.getByRole('link', { name: /^Stow/ }).click();
+  await page.locator('[data-piece=headlamp]').click();
+  await page.keyboard.press('m');
+  await page.keyboard.press('g');
+  await page.keyboard.press('p');
+  await expect(page.getByRole('button', { name: 'Move…' })).toBeVisible();
+  await expect(page).toHaveURL(/\/stow$/);
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('dialog', { name: 'All commands' })).toBeVisible();
+});

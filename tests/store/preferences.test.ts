@@ -15,6 +15,7 @@ describe('preferences', () => {
       scheme: 'five-cs',
       units: 'metric',
       matScale: 0.6,
+      letterKeys: true,
     });
     prefer({ kit: 'float-pouch-kit', units: 'us' });
     const reading = database.transaction('preferences', 'readonly');
@@ -33,6 +34,7 @@ describe('preferences', () => {
       scheme: 'five-cs',
       units: 'us',
       matScale: 0.9,
+      letterKeys: true,
     });
   });
 

@@ -1,4 +1,4 @@
-import type { Gear } from '../gear';
+import { fitnesses, igniteJobs, type Demand, type Gear, type JobId } from '../gear';
 import { beyond } from './beyond';
 import { camp } from './camp';
 import { holders } from './holders';
@@ -54,6 +54,25 @@ export function gearOfNoKind(id: string, name: string): Gear {
     look: { silhouette: 'piece', stuff: 'plastic', colour: '#8a8478' },
     note: '',
   };
+}
+
+/** The kinds that do any of these jobs by themselves: those made for it first, then the lighter. */
+export function kindsFor(anyOf: readonly JobId[]): readonly Kind[] {
+  return kinds
+    .flatMap((kind) => {
+      const best = kind.supplies
+        .filter(({ job, demands }) => anyOf.includes(job) && demands.every(isSelfMet))
+        .map(({ fitness }) => fitnesses.indexOf(fitness))
+        .sort()[0];
+      return best === undefined ? [] : [{ kind, best }];
+    })
+    .sort((one, other) => one.best - other.best || one.kind.massG - other.kind.massG)
+    .map(({ kind }) => kind);
+
+  /** A fire to heat with is asked for by its own lane; everything else would leave it idle. */
+  function isSelfMet(demand: Demand): boolean {
+    return demand.on === 'jobs' && demand.anyOf.some((job) => igniteJobs.includes(job));
+  }
 }
 
 /** The kind that a name most likely means: a noun must be there with all its words, and the most traits win. */

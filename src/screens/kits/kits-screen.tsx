@@ -49,7 +49,7 @@ export function KitsScreen() {
 
 /** Units, look and currency, and beginning anew: all of it can be undone or set back. */
 function ThisBench({ bench }: { readonly bench: Bench }) {
-  const { units } = usePreferences();
+  const { units, letterKeys } = usePreferences();
   const { theme, setTheme } = useTheme();
   return (
     <Box as="section" marginTop="8">
@@ -75,6 +75,15 @@ function ThisBench({ bench }: { readonly bench: Bench }) {
             ['dark', 'dark'],
           ]}
           onChange={setTheme}
+        />
+        <Choice
+          label="Keys"
+          value={letterKeys ? 'letters' : 'none'}
+          options={[
+            ['letters', 'single letters act'],
+            ['none', 'only with Ctrl'],
+          ]}
+          onChange={(value) => prefer({ letterKeys: value === 'letters' })}
         />
         <Choice
           label="Prices are in"

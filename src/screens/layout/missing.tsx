@@ -2,7 +2,8 @@
 
 import { Flex, Text } from '@chakra-ui/react';
 import { printMass, printMoney } from '@/core/quantity';
-import { demandInWords, lackInWords, type JobId } from '@/core/gear';
+import { gearOfKind, kindsFor, type Kind } from '@/core/catalogue';
+import { demandInWords, lackInWords, type Gear, type JobId } from '@/core/gear';
 import { gearOf } from '@/core/loadout';
 import { offersFor, type MustCover } from '@/core/scheme';
 import { newId } from '@/store/new-id';
@@ -54,29 +55,55 @@ export function Missing({ view, must }: MissingProps) {
           .
         </Text>
       ))}
-      {offers.length === 0 && <Text>The shelf has nothing free for it: type some in below.</Text>}
       {offers.map(({ gear }) => (
         <Button
           key={gear.id}
           size="sm"
           minHeight="11"
-          onClick={() =>
-            perform(
-              {
-                do: 'place',
-                loadout: loadout.id,
-                placement: { id: newId(), gear: gear.id, count: 1, place: { on: 'mat' } },
-              },
-              `${gear.name} laid on the mat.`,
-            )
-          }
+          onClick={() => perform(placing(gear), `${gear.name} laid on the mat.`)}
         >
           <GearIcon look={gear.look} size={22} />
-          Lay out {gear.name}
-          {gear.massG !== null && ` +${printMass(gear.massG, units)}`}
-          {gear.priceMinor !== null && `, ${printMoney(gear.priceMinor, bench.currency)}`}
+          Lay out {gear.name} {figuresOf(gear)}
         </Button>
       ))}
+      {offers.length === 0 && (
+        <>
+          <Text>The shelf has nothing free for it. A usual one:</Text>
+          {kindsFor(must.anyOf)
+            .slice(0, mostOffers)
+            .map((kind) => (
+              <Button key={kind.id} size="sm" minHeight="11" onClick={() => addKind(kind)}>
+                <GearIcon look={kind.look} size={22} />
+                Add {kind.name} {figuresOf(kind)}
+              </Button>
+            ))}
+        </>
+      )}
     </Flex>
   );
+
+  function placing(gear: Gear) {
+    return {
+      do: 'place',
+      loadout: loadout.id,
+      placement: { id: newId(), gear: gear.id, count: 1, place: { on: 'mat' } },
+    } as const;
+  }
+
+  function addKind(kind: Kind): void {
+    const typical = gearOfKind(kind, newId());
+    const gear = bench.currency === 'EUR' ? typical : { ...typical, priceMinor: null };
+    const commands = [{ do: 'add gear', gear: [gear] }, placing(gear)] as const;
+    perform(
+      { do: 'together', label: `add ${gear.name}`, commands },
+      `${gear.name} laid on the mat, with typical figures.`,
+    );
+  }
+
+  /** What it would add: `+41 g, €3`. Typical prices are in euros. */
+  function figuresOf({ massG, priceMinor }: Pick<Gear, 'massG' | 'priceMinor'>): string {
+    const mass = massG === null ? [] : [`+${printMass(massG, units)}`];
+    const isKnown = priceMinor !== null && bench.currency === 'EUR';
+    return [...mass, ...(isKnown ? [printMoney(priceMinor, bench.currency)] : [])].join(', ');
+  }
 }

@@ -8,6 +8,7 @@ import type { Gear } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
+import { usePreferences } from '@/store/preferences';
 import { select, startMoving, useSelection } from '@/ui/kit/selection';
 
 interface PieceChipProps {
@@ -69,7 +70,8 @@ const Chip = memo(function Chip({ placement, gear, mass, isAmiss, isHead }: Chip
       {...listeners}
       onClick={() => select(isSelected ? null : placement.id)}
       onKeyDown={(event) => {
-        if (event.key !== 'm' || event.ctrlKey || event.metaKey) return;
+        const { letterKeys } = usePreferences.getState();
+        if (event.key !== 'm' || event.ctrlKey || event.metaKey || !letterKeys) return;
         event.preventDefault();
         event.stopPropagation();
         select(placement.id);

@@ -46,7 +46,7 @@ export function GearEditor() {
       unmountOnExit
     >
       <Portal>
-        <Dialog.Backdrop />
+        <Dialog.Backdrop bg="scrim" />
         <Dialog.Positioner>
           <Dialog.Content width="min(760px, 96vw)" maxWidth="none" borderRadius="18px" margin="2">
             {gear && <Editor key={gear.id} gear={gear} />}

@@ -24,7 +24,7 @@ export function MoveDialog() {
       unmountOnExit
     >
       <Portal>
-        <Dialog.Backdrop />
+        <Dialog.Backdrop bg="scrim" />
         <Dialog.Positioner>
           <Dialog.Content width="min(600px, 94vw)" borderRadius="16px">
             {view && placement && <Places view={view} placement={placement} />}

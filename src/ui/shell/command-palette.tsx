@@ -33,7 +33,7 @@ export function CommandPalette() {
       unmountOnExit
     >
       <Portal>
-        <Dialog.Backdrop />
+        <Dialog.Backdrop bg="scrim" />
         <Dialog.Positioner>
           <Dialog.Content width="min(560px, 94vw)" aria-label="All commands" borderRadius="16px">
             <Dialog.Body padding="3">

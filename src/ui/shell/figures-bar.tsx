@@ -43,9 +43,7 @@ function MassFigure({ view: { loadout, totals, units, tree, bench } }: { readonl
       name="Mass"
       value={printMass(massG, units)}
       of={limit === null ? undefined : `/ ${printMass(limit, units)}`}
-      says={
-        unweighed > 0 ? `+ ${unweighed} unweighed` : over ? 'over the limit' : `${pieces} pieces`
-      }
+      says={over ? 'over the limit' : unweighed > 0 ? `+ ${unweighed} unweighed` : inPieces(pieces)}
       mood={over ? 'stop' : unweighed > 0 ? 'watch' : 'fine'}
       share={limit === null ? null : massG / limit}
     >
@@ -87,10 +85,12 @@ function BulkFigure({
       of={room > 0 ? `/ ${printVolume(room, units)}` : undefined}
       says={
         bad > 0
-          ? `${bad} does not fit`
+          ? `${bad} ${bad === 1 ? 'does' : 'do'} not fit`
           : unmeasured > 0
             ? `+ ${unmeasured} unmeasured`
-            : 'goes by bulk'
+            : filled > 0
+              ? 'goes by bulk'
+              : 'nothing stowed yet'
       }
       mood={mood}
       share={room > 0 ? filled / room : null}
@@ -152,7 +152,7 @@ function CoverFigure({ view: { cover } }: { readonly view: KitView }) {
 }
 
 function PriceFigure({ view: { bench, loadout, totals } }: { readonly view: KitView }) {
-  const { priceMinor, unpriced } = totals.whole;
+  const { priceMinor, unpriced, pieces } = totals.whole;
   const limit = loadout.mostPriceMinor;
   const over = limit !== null && priceMinor > limit;
   return (
@@ -160,7 +160,15 @@ function PriceFigure({ view: { bench, loadout, totals } }: { readonly view: KitV
       name="Price"
       value={printMoney(priceMinor, bench.currency)}
       of={limit === null ? undefined : `/ ${printMoney(limit, bench.currency)}`}
-      says={over ? 'over the limit' : unpriced > 0 ? `+ ${unpriced} unpriced` : 'all priced'}
+      says={
+        over
+          ? 'over the limit'
+          : unpriced > 0
+            ? `+ ${unpriced} unpriced`
+            : pieces > 0
+              ? 'all priced'
+              : 'nothing yet'
+      }
       mood={over ? 'stop' : unpriced > 0 ? 'watch' : 'fine'}
       share={limit === null || limit === 0 ? null : priceMinor / limit}
     >
@@ -200,6 +208,11 @@ function FindingsFigure({ view: { findings } }: { readonly view: KitView }) {
       <FindingList />
     </Figure>
   );
+}
+
+function inPieces(pieces: number): string {
+  if (pieces === 0) return 'nothing yet';
+  return pieces === 1 ? '1 piece' : `${pieces} pieces`;
 }
 
 function bulkInWords(

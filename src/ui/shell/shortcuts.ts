@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { useRouter } from 'next/navigation';
 import { redo, undo } from '@/store/bench';
+import { usePreferences } from '@/store/preferences';
 import { startMoving, useSelection } from '@/ui/kit/selection';
 import { openPalette } from './palette-state';
 import { places } from './places';
@@ -37,6 +38,7 @@ export function useShortcuts(): void {
         event.preventDefault();
         return;
       }
+      if (!usePreferences.getState().letterKeys) return;
       if (isTyping || event.altKey || document.querySelector('[role="dialog"]')) return;
       const isAfterLeader = event.timeStamp - leader < 1500;
       leader = event.key === 'g' ? event.timeStamp : 0;

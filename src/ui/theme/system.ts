@@ -39,6 +39,7 @@ const acorn = defineConfig({
       radii: semanticRadii,
       colors: {
         canvas: both('#f5e9d3', '#1d1611'),
+        scrim: both('rgba(45, 32, 24, 0.42)', 'rgba(0, 0, 0, 0.62)'),
         panel: both('#fffaee', '#2b211a'),
         mat: {
           DEFAULT: both('#fbf3e2', '#251c16'),
@@ -62,6 +63,7 @@ const acorn = defineConfig({
         },
         bg: {
           DEFAULT: both('#fffaee', '#2b211a'),
+          scrim: both('rgba(45, 32, 24, 0.42)', 'rgba(0, 0, 0, 0.62)'),
           panel: both('#fffaee', '#2b211a'),
           subtle: both('#f5e9d3', '#1d1611'),
           muted: both('#eadbbb', '#3d3026'),

@@ -1,5 +1,14 @@
-import { gearOfKind, gearOfNoKind, kindMeantBy, kindOf, kinds } from '@/core/catalogue';
-import { bulkOf, cellServes, longestInsideMm, longestRigidMm, roomMl } from '@/core/gear';
+import { gearOfKind, gearOfNoKind, kindMeantBy, kindOf, kinds, kindsFor } from '@/core/catalogue';
+import {
+  bulkOf,
+  cellServes,
+  igniteJobs,
+  jobIds,
+  jobs,
+  longestInsideMm,
+  longestRigidMm,
+  roomMl,
+} from '@/core/gear';
 
 describe('the kinds', () => {
   it('have ids of their own and are meant by their own names', () => {
@@ -82,5 +91,25 @@ describe('the kinds', () => {
     ['', undefined],
   ])('“%s” means %s', (name, id) => {
     expect(kindMeantBy(name)?.id).toBe(id);
+  });
+});
+
+describe('kinds for a job', () => {
+  const ids = (...args: Parameters<typeof kindsFor>) => kindsFor(...args).map(({ id }) => id);
+
+  it('come made for it first, then the lighter', () => {
+    expect(ids(['cut']).slice(0, 3)).toEqual(['folding-knife', 'belt-knife', 'multi-tool']);
+  });
+
+  it('work by themselves: what lacks tinder or cells is not named, what wants a fire is', () => {
+    expect(ids(igniteJobs)).toEqual(['lighter', 'match-case']);
+    expect(ids(['light'])).not.toContain('headlamp');
+    expect(ids(['boil'])[0]).toBe('pot');
+  });
+
+  it('are there for every critical job', () => {
+    for (const job of jobIds.filter((id) => jobs[id].critical)) {
+      expect([job, ids([job]).length > 0]).toEqual([job, true]);
+    }
   });
 });
