@@ -4,6 +4,7 @@ const createConfig = nextJest({ dir: './' });
 
 export default createConfig({
   testEnvironment: 'node',
+  testTimeout: 30_000,
   testMatch: ['<rootDir>/tests/(core|store|ui|cli)/**/*.test.ts'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 });

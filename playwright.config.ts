@@ -14,8 +14,8 @@ export const chromiumArguments = [
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   workers: 2,
   retries: 0,
   fullyParallel: true,

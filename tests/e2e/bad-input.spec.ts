@@ -29,6 +29,15 @@ test('files that are refused say why, name the field, and change nothing', async
       }),
       /“loadouts\[0\]\.name” holds markup/,
     ],
+    [
+      'loop.json',
+      spoilt((file) => {
+        const pouch = file.loadouts.find(({ name }) => name === 'Float pouch')!;
+        pouch.placements[0]!.place = { in: 'float-pouch', cavity: 'main' };
+      }),
+      /“loadouts\[1\]\.placements\[0\]\.place\.in”.*go round in a loop/,
+    ],
+    ['deep.json', '['.repeat(30_000_000), /more than 32 deep/],
     ['huge.json', Buffer.alloc(200 * 1024 * 1024 - 1, 32), /200 MB.*up to 32 MB/],
   ];
   for (const [name, text, says] of cases) {

@@ -11,7 +11,7 @@ import {
   type Size,
   type UnitSystem,
 } from '../quantity';
-import { cellTypes, whyNotName, type CellType, type Form, type Gear } from '../gear';
+import { cellTypes, unsoundGear, whyNotName, type CellType, type Form, type Gear } from '../gear';
 import type { Kind } from './kind';
 import { gearOfKind, gearOfNoKind, kindMeantBy } from './kinds';
 import { LineReading } from './line-reading';
@@ -95,7 +95,8 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
   if (price.value !== null) gear = { ...gear, priceMinor: price.value };
   if (count !== null) gear = { ...gear, count };
   if (cells) gear = withCells(gear, cells);
-  return done(gear);
+  const unsound = unsoundGear(gear);
+  return unsound ? { ok: false, problem: unsound } : done(gear);
 }
 
 /** A device that names its cells is the device, not the cells. */

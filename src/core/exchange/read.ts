@@ -6,6 +6,9 @@ import { fileSchema, formatName, formatVersion, type AcornFile } from './schema'
 /** The largest file that is opened, in bytes: some twenty times the largest shelf anyone has shown. */
 export const mostBytes = 32 * 1024 * 1024;
 
+/** Files of this format go eight deep. */
+const mostDepth = 32;
+
 /** What keeps a file of `bytes` from being opened at all, before it is read; null where nothing does. */
 export function whyTooLarge(bytes: number): string | null {
   if (bytes <= mostBytes) return null;
@@ -22,6 +25,9 @@ export function whyTooLarge(bytes: number): string | null {
 export function readFile(text: string): Outcome<Bench> {
   const tooLarge = whyTooLarge(text.length);
   if (tooLarge) return refused(tooLarge);
+  if (isDeeperThan(mostDepth, text)) {
+    return refused(`The lists and objects of this file go more than ${mostDepth} deep.`);
+  }
   const parsed = parseJson(text);
   if (!parsed.ok) return parsed;
   const kept = ofThisVersion(parsed.value);
@@ -30,6 +36,30 @@ export function readFile(text: string): Outcome<Bench> {
   if (!checked.success) return problemOf(checked.issues[0]);
   return hangingTogether(checked.output);
 }
+
+/**
+ * Whether JSON text nests deeper than `most`, in one pass over it. Parsers take very long, or run out of room,
+ * over text that was made to be deep.
+ */
+function isDeeperThan(most: number, text: string): boolean {
+  let depth = 0;
+  let isInText = false;
+  for (let at = 0; at < text.length; at += 1) {
+    const character = text.charCodeAt(at);
+    if (isInText) {
+      if (character === backslash) at += 1;
+      else if (character === quote) isInText = false;
+    } else if (character === quote) isInText = true;
+    else if (character === openBracket || character === openBrace) depth += 1;
+    else if (character === closeBracket || character === closeBrace) depth -= 1;
+    if (depth > most) return true;
+  }
+  return false;
+}
+
+const [quote, backslash, openBracket, closeBracket, openBrace, closeBrace] = [...'"\\[]{}'].map(
+  (character) => character.charCodeAt(0),
+);
 
 function parseJson(text: string): Outcome<unknown> {
   try {
@@ -103,13 +133,26 @@ const typeNames: Readonly<Record<string, string>> = {
   Object: 'an object',
 };
 
+/** Longer lists of what is allowed are cut to those that start most like what was given. */
+const mostChoices = 9;
+
+function sharedStart(one: string, other: string): number {
+  let at = 0;
+  while (at < one.length && one[at] === other[at]) at += 1;
+  return at;
+}
+
 function mustBe(issue: v.BaseIssue<unknown>): string {
   const expected = issue.expected ?? 'something else';
-  return expected
-    .replace(/^\((.*)\)$/, '$1')
-    .split(' | ')
-    .map((part) => typeNames[part] ?? part)
-    .join(' or ');
+  const choices = expected.replace(/^\((.*)\)$/, '$1').split(' | ');
+  if (choices.length <= mostChoices) {
+    return choices.map((part) => typeNames[part] ?? part).join(' or ');
+  }
+  const given = JSON.stringify(issue.input) ?? '';
+  const like = [...choices].sort(
+    (one, other) => sharedStart(other, given) - sharedStart(one, given),
+  );
+  return `one of ${choices.length} words, like ${like.slice(0, 3).join(' or ')}`;
 }
 
 function pathOf(issue: v.BaseIssue<unknown>): string {

@@ -6,6 +6,10 @@ import {
   jobIds,
   longestName,
   longestNote,
+  mostCavities,
+  mostCount,
+  mostDemands,
+  mostSupplies,
   ownerships,
   reaches,
   silhouettes,
@@ -14,19 +18,11 @@ import {
   whyNotName,
   whyNotPlain,
 } from '../gear';
-import { grounds, mostCount } from '../loadout';
+import { grounds, mostGear, mostLoadouts, mostPlacements } from '../loadout';
 
 /** What the first two fields of every file say. */
 export const formatName = 'vivid-acorn';
 export const formatVersion = 1;
-
-/** How much one file may hold. */
-export const mostGear = 20_000;
-export const mostLoadouts = 500;
-export const mostPlacements = 10_000;
-const mostCavities = 40;
-const mostSupplies = 60;
-const mostDemands = 12;
 
 const id = v.pipe(
   v.string(),

@@ -6,3 +6,4 @@ export * from './job-words';
 export * from './look';
 export * from './plain-text';
 export * from './gear';
+export * from './soundness';

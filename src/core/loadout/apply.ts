@@ -1,6 +1,6 @@
-import { done, refused, type Outcome } from '../quantity';
-import { cavityOf, whyNotName, whyNotPlain, longestNote, type Gear } from '../gear';
-import type { Bench, Loadout } from './bench';
+import { done, mostMassG, mostPriceMinor, refused, type Outcome } from '../quantity';
+import { cavityOf, longestNote, unsoundGear, whyNotName, whyNotPlain, type Gear } from '../gear';
+import { mostGear, mostLoadouts, type Bench, type Loadout } from './bench';
 import type { Command, GearChange, LoadoutChange } from './commands';
 import { move, place, setCount, takeOut } from './placing';
 import { unsound } from './soundness';
@@ -9,7 +9,7 @@ import { unsound } from './soundness';
  * The bench after a command. The bench given is never changed; what the command does not touch is shared.
  *
  * Refuses what would leave the bench unsound: an id that is taken or unknown, a name that is no name,
- * a holder inside itself, a cavity that is not there.
+ * a figure that is not believed, a holder inside itself, a cavity that is not there.
  */
 export function apply(bench: Bench, command: Command): Outcome<Bench> {
   switch (command.do) {
@@ -78,11 +78,13 @@ function addGear(bench: Bench, added: readonly Gear[]): Outcome<Bench> {
   const shelf = new Map(bench.shelf);
   for (const gear of added) {
     if (shelf.has(gear.id)) return refused(`There is gear ${gear.id} already.`, 'id');
-    const problem = whyNotGear(gear);
-    if (problem) return problem;
+    const problem = unsoundGear(gear);
+    if (problem) return { ok: false, problem };
     shelf.set(gear.id, gear);
   }
-  return done({ ...bench, shelf });
+  return shelf.size <= mostGear
+    ? done({ ...bench, shelf })
+    : refused(`The shelf holds up to ${mostGear} lines.`);
 }
 
 function changeGear(bench: Bench, id: string, change: GearChange): Outcome<Bench> {
@@ -95,8 +97,10 @@ function replaceGear(bench: Bench, replaced: readonly Gear[]): Outcome<Bench> {
   for (const gear of replaced) {
     const before = bench.shelf.get(gear.id);
     if (!before) return noSuchGear(gear.id);
-    const problem = whyNotGear(gear) ?? whyCavitiesMustStay(bench, before, gear);
-    if (problem) return problem;
+    const problem = unsoundGear(gear);
+    if (problem) return { ok: false, problem };
+    const held = whyCavitiesMustStay(bench, before, gear);
+    if (held) return held;
     shelf.set(gear.id, gear);
   }
   return done({ ...bench, shelf });
@@ -120,6 +124,9 @@ function removeGear(bench: Bench, id: string): Outcome<Bench> {
 
 function addLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {
   if (bench.loadouts.has(loadout.id)) return refused(`There is a kit ${loadout.id} already.`, 'id');
+  if (bench.loadouts.size >= mostLoadouts) {
+    return refused(`A bench holds up to ${mostLoadouts} kits.`);
+  }
   const problem = whyNotLoadout(loadout);
   if (problem) return problem;
   const wrong = unsound(loadout, bench.shelf);
@@ -135,25 +142,22 @@ function changeLoadout(bench: Bench, id: string, change: LoadoutChange): Outcome
   return whyNotLoadout(changed) ?? done({ ...bench, loadouts: withEntry(bench.loadouts, changed) });
 }
 
-function whyNotGear(gear: Gear): Outcome<never> | null {
-  const name = whyNotName(gear.name);
-  if (name) return refused(`The name ${name}.`, 'name');
-  const note = whyNotPlain(gear.note, longestNote);
-  if (note) return refused(`The note ${note}.`, 'note');
-  for (const cavity of gear.cavities) {
-    const cavityName = whyNotName(cavity.name);
-    if (cavityName) return refused(`A cavity's name ${cavityName}.`, 'cavities');
-  }
-  return Number.isInteger(gear.count) && gear.count >= 0
-    ? null
-    : refused('How many there are is a whole number, 0 or more.', 'count');
-}
-
 function whyNotLoadout(loadout: Loadout): Outcome<never> | null {
   const name = whyNotName(loadout.name);
   if (name) return refused(`The name ${name}.`, 'name');
   const purpose = whyNotPlain(loadout.purpose, longestNote);
-  return purpose ? refused(`The purpose ${purpose}.`, 'purpose') : null;
+  if (purpose) return refused(`The purpose ${purpose}.`, 'purpose');
+  if (!isLimit(loadout.mostMassG, mostMassG) || loadout.mostMassG === 0) {
+    return refused('The most it may weigh is a mass above 0, up to 10 t.', 'mostMassG');
+  }
+  const isPrice = isLimit(loadout.mostPriceMinor, mostPriceMinor);
+  return isPrice && Number.isInteger(loadout.mostPriceMinor ?? 0)
+    ? null
+    : refused('The most it may cost is a price, up to ten million.', 'mostPriceMinor');
+}
+
+function isLimit(limit: number | null, most: number): boolean {
+  return limit === null || (limit >= 0 && limit <= most);
 }
 
 function whyCavitiesMustStay(bench: Bench, before: Gear, after: Gear): Outcome<never> | null {

@@ -37,6 +37,11 @@ export interface Bench {
   readonly loadouts: ReadonlyMap<string, Loadout>;
 }
 
+/** How much one bench, and one kit of it, may hold. */
+export const mostGear = 20_000;
+export const mostLoadouts = 500;
+export const mostPlacements = 10_000;
+
 export const emptyBench: Bench = { currency: 'EUR', shelf: new Map(), loadouts: new Map() };
 
 export function isOnGround(place: Place): place is { readonly on: Ground } {

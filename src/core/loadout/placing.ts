@@ -1,8 +1,9 @@
 import { done, refused, type Outcome } from '../quantity';
-import { cavityOf, isHolder } from '../gear';
+import { cavityOf, isHolder, mostCount } from '../gear';
 import {
   gearOf,
   isOnGround,
+  mostPlacements,
   placementOf,
   samePlace,
   type Loadout,
@@ -11,9 +12,6 @@ import {
   type Shelf,
 } from './bench';
 import { branchOf, treeOf } from './tree';
-
-/** The most of one gear in one place. */
-export const mostCount = 10_000;
 
 /** Adds a placement. More of what is already in the same place, and holds nothing, joins it. */
 export function place(loadout: Loadout, shelf: Shelf, placement: Placement): Outcome<Loadout> {
@@ -25,6 +23,9 @@ export function place(loadout: Loadout, shelf: Shelf, placement: Placement): Out
   }
   const count = whyNotCount(placement.count);
   if (count) return refused(count, 'count');
+  if (loadout.placements.length >= mostPlacements) {
+    return refused(`A kit holds up to ${mostPlacements} placements.`);
+  }
   const problem = whyNotPlace(loadout, shelf, placement.place, placement);
   if (problem) return problem;
   return done(joinedOr(loadout, shelf, placement, [...loadout.placements, placement]));

@@ -1,4 +1,7 @@
+import fc from 'fast-check';
 import { quickAdd } from '@/core/catalogue';
+import { readFile, writeFile } from '@/core/exchange';
+import { benchOf } from '../../support/benches';
 import { roomMl, type Gear } from '@/core/gear';
 
 const metric = { id: 'new', units: 'metric', currency: 'EUR' } as const;
@@ -115,6 +118,9 @@ describe('the quick-add line', () => {
     ['', /Write what it is/],
     ['210 g', /Write what it is/],
     ['3', /Write what it is/],
+    ['bottle 0 fl oz', /not above 0/],
+    ['cord 0 m', /not above 0/],
+    ['tarp 0x3 m', /above zero/],
     ['kettle -3 g', /cannot be below zero/],
     ['tarp 10x10', /A sheet of 100 m² is not believed/],
     ['tarp 3000x3000', /not believed/],
@@ -124,5 +130,24 @@ describe('the quick-add line', () => {
   ])('refuses %j', (line, says) => {
     const outcome = quickAdd(line, metric);
     expect(outcome.ok ? 'understood' : outcome.problem.message).toMatch(says);
+  });
+
+  it('gives nothing that could not be written and read again, whatever is typed', () => {
+    const scraps =
+      '1 2 0 0.001 1/2 ½ - x × g kg oz lb mm cm m in L ml € AAA 18650 1,234 1e9 3x3 pcs <b>';
+    const nouns = 'tarp bottle cord knife pack cell tape tin'.split(' ');
+    const scrap = fc.constantFrom(...scraps.split(' '), ...nouns, '\u0000', '');
+    const line = fc
+      .tuple(fc.array(scrap, { maxLength: 9 }), fc.constantFrom('', ' '))
+      .map(([parts, between]) => parts.join(between));
+    fc.assert(
+      fc.property(line, (text) => {
+        const read = quickAdd(text, metric);
+        if (!read.ok) return;
+        const bench = benchOf([read.value], []);
+        expect(readFile(writeFile(bench))).toEqual({ ok: true, value: bench });
+      }),
+      { numRuns: 2000 },
+    );
   });
 });
