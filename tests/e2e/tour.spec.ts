@@ -131,3 +131,17 @@ test('a missing job offers the shelf’s own, one press away', async ({ page }) 
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(lane).toContainText('Nothing to ignite');
 });
+
+test('in the dark look too, the sheet prints dark on white', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await open(page, '/papers');
+  await page.emulateMedia({ colorScheme: 'dark', media: 'print' });
+  const colours = await page
+    .getByRole('article', { name: 'Packing list' })
+    .locator('*')
+    .evaluateAll((parts) => [...new Set(parts.map((part) => getComputedStyle(part).color))]);
+  for (const colour of colours) {
+    const [red = 255, green = 255, blue = 255] = (colour.match(/\d+/g) ?? []).map(Number);
+    expect([colour, Math.max(red, green, blue) < 160]).toEqual([colour, true]);
+  }
+});

@@ -2,6 +2,8 @@ import type { Gear } from '../gear';
 import {
   gearOf,
   grounds,
+  ownTotals,
+  sumOf,
   totalsOf,
   treeOf,
   type Ground,
@@ -20,20 +22,30 @@ export interface PackingLine {
   readonly depth: number;
   /** The cavity it is in, where its holder has several; else null. */
   readonly cavity: string | null;
-  /** With all that is in it. */
+  /** By holder with all that is in it; by category by itself, as what is in it has lines of its own. */
   readonly totals: Totals;
 }
 
+export interface GroundLines {
+  readonly ground: Ground;
+  readonly massG: number;
+  readonly lines: readonly PackingLine[];
+}
+
+export interface CategoryLines {
+  readonly category: Category;
+  readonly massG: number;
+  readonly lines: readonly PackingLine[];
+}
+
 /** The kit from its grounds inwards: each holder, then what is in it. Empty grounds are left out. */
-export function packingByHolder(
-  loadout: Loadout,
-  shelf: Shelf,
-): readonly { readonly ground: Ground; readonly lines: readonly PackingLine[] }[] {
+export function packingByHolder(loadout: Loadout, shelf: Shelf): readonly GroundLines[] {
   const tree = treeOf(loadout);
   const { branches } = totalsOf(loadout, shelf);
   return grounds
     .map((ground) => ({
       ground,
+      massG: sumOf(tree.on(ground).map(({ id }) => branches.get(id)!)).massG,
       lines: tree
         .on(ground)
         .flatMap((placement) => linesOf(placement, 0, null, tree, shelf, branches)),
@@ -46,19 +58,15 @@ export function packingByCategory(
   loadout: Loadout,
   shelf: Shelf,
   scheme: Scheme,
-): readonly { readonly category: Category; readonly lines: readonly PackingLine[] }[] {
-  const { branches } = totalsOf(loadout, shelf);
-  const lines = loadout.placements.map((placement) => ({
-    placement,
-    gear: gearOf(shelf, placement),
-    depth: 0,
-    cavity: null,
-    totals: branches.get(placement.id)!,
-  }));
-  return scheme.categories.map((category) => ({
-    category,
-    lines: lines.filter(({ gear }) => homeCategory(scheme, gear).id === category.id),
-  }));
+): readonly CategoryLines[] {
+  const lines = loadout.placements.map((placement): PackingLine => {
+    const gear = gearOf(shelf, placement);
+    return { placement, gear, depth: 0, cavity: null, totals: ownTotals(gear, placement.count) };
+  });
+  return scheme.categories.map((category) => {
+    const own = lines.filter(({ gear }) => homeCategory(scheme, gear).id === category.id);
+    return { category, massG: sumOf(own.map(({ totals }) => totals)).massG, lines: own };
+  });
 }
 
 function linesOf(

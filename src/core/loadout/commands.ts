@@ -1,6 +1,6 @@
 import type { Currency } from '../quantity';
 import type { Gear } from '../gear';
-import type { Loadout, Place, Placement } from './bench';
+import type { Bench, Loadout, Place, Placement } from './bench';
 
 /** A person's act, as plain data. Ids of new things come with the command, so that it can be replayed. */
 export type Command =
@@ -45,31 +45,31 @@ export interface TakeOutCommand {
 export type GearChange = Partial<Omit<Gear, 'id'>>;
 export type LoadoutChange = Partial<Omit<Loadout, 'id' | 'placements'>>;
 
-/** The act in a few words, for the undo button and the history. */
-export function describe(command: Command): string {
+/** The act in a few words, on the bench that it is done to, for the undo button and the history. */
+export function describe(command: Command, bench: Bench): string {
   switch (command.do) {
     case 'add gear':
       return `add ${command.gear.length === 1 ? command.gear[0]!.name : `${command.gear.length} pieces`}`;
     case 'change gear':
-      return 'change gear';
+      return `change ${gearName(bench, command.id)}`;
     case 'replace gear':
       return 'replace gear';
     case 'remove gear':
-      return 'remove gear';
+      return `remove ${gearName(bench, command.id)}`;
     case 'add kit':
       return `add kit ${command.loadout.name}`;
     case 'change kit':
-      return 'change kit';
+      return `change kit ${kitName(bench, command.id)}`;
     case 'remove kit':
-      return 'remove kit';
+      return `remove kit ${kitName(bench, command.id)}`;
     case 'place':
-      return 'place';
+      return `lay out ${gearName(bench, command.placement.gear)}`;
     case 'move':
-      return 'move';
+      return `move ${placedName(bench, command)}`;
     case 'set count':
-      return `set count to ${command.count}`;
+      return `count ${command.count} of ${placedName(bench, command)}`;
     case 'take out':
-      return 'take out';
+      return `take out ${placedName(bench, command)}`;
     case 'count in':
       return `count in ${command.currency}`;
     case 'clear':
@@ -77,4 +77,20 @@ export function describe(command: Command): string {
     case 'together':
       return command.label;
   }
+}
+
+function gearName(bench: Bench, id: string): string {
+  return bench.shelf.get(id)?.name ?? 'gear';
+}
+
+function kitName(bench: Bench, id: string): string {
+  return bench.loadouts.get(id)?.name ?? '';
+}
+
+function placedName(
+  bench: Bench,
+  { loadout, placement }: { readonly loadout: string; readonly placement: string },
+): string {
+  const placed = bench.loadouts.get(loadout)?.placements.find(({ id }) => id === placement);
+  return gearName(bench, placed?.gear ?? '');
 }

@@ -64,7 +64,7 @@ function doing(history: History, command: Command): Outcome<History> {
   if (!next.ok) return next;
   const change = changeBetween(history.bench, next.value);
   if (isNoChange(change)) return done(history);
-  const entry: Entry = { at: history.cursor + 1, label: describe(command), change };
+  const entry: Entry = { at: history.cursor + 1, label: describe(command, history.bench), change };
   const kept = history.entries.filter(
     ({ at }) => at <= history.cursor && at > history.cursor + 1 - mostEntries,
   );

@@ -81,7 +81,8 @@ function branchTotals(
   return totals;
 }
 
-function ownTotals(gear: Gear, count: number): Totals {
+/** So many of a piece by themselves, with nothing in them. */
+export function ownTotals(gear: Gear, count: number): Totals {
   const one = gear.form === null ? noTotals.bulk : bulkOf(gear.form);
   return {
     pieces: count,

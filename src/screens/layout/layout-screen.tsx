@@ -7,6 +7,7 @@ import { printLength } from '@/core/quantity';
 import { schemeIds, schemes } from '@/core/scheme';
 import { matScales, prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { PillSwitch } from '@/ui/fields/pill-switch';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { StandingMark, standingsOf } from '@/ui/kit/standing-mark';
@@ -48,23 +49,12 @@ function LaidOut({ view }: { readonly view: KitView }) {
 function SchemeSwitch() {
   const { scheme } = usePreferences();
   return (
-    <Flex gap="1.5" role="group" aria-label="Scheme">
-      {schemeIds.map((id) => (
-        <Button
-          key={id}
-          size="sm"
-          minHeight="11"
-          borderRadius="full"
-          aria-pressed={id === scheme}
-          bg={id === scheme ? 'bark' : 'tag'}
-          color={id === scheme ? 'onbark' : 'fg'}
-          _hover={{ bg: id === scheme ? 'bark' : 'tag.deep' }}
-          onClick={() => prefer({ scheme: id })}
-        >
-          {schemes[id].name}
-        </Button>
-      ))}
-    </Flex>
+    <PillSwitch
+      label="Scheme"
+      options={schemeIds.map((id) => [id, schemes[id].name])}
+      value={scheme}
+      onChange={(picked) => prefer({ scheme: picked })}
+    />
   );
 }
 

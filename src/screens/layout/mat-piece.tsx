@@ -13,15 +13,12 @@ import { StandingMark, standingOf } from '@/ui/kit/standing-mark';
 
 /** What a piece shows of itself, in values that stay the same while nothing of its own changes. */
 export function pieceFacts(view: KitView, placement: Placement) {
-  const { bench, tree, units, totals, amiss } = view;
+  const { bench, tree, units, amiss } = view;
   const gear = gearOf(bench.shelf, placement);
   const standing = standingOf(view, placement);
   return {
     gear,
-    mass:
-      gear.massG === null
-        ? 'not weighed'
-        : printMass(totals.branches.get(placement.id)!.massG, units),
+    mass: gear.massG === null ? 'not weighed' : printMass(gear.massG * placement.count, units),
     place: placeInWords(bench.shelf, tree, placement.place),
     sign: standing.with === 'holder' ? standing.look : standing.id,
     isAmiss: amiss.has(placement.id),

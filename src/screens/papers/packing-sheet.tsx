@@ -76,8 +76,8 @@ interface ListProps {
 }
 
 function ByHolder({ view, today }: ListProps) {
-  return packingByHolder(view.loadout, view.bench.shelf).map(({ ground, lines }) => (
-    <Section key={ground} title={groundInWords(ground)}>
+  return packingByHolder(view.loadout, view.bench.shelf).map(({ ground, massG, lines }) => (
+    <Section key={ground} title={groundInWords(ground)} mass={printMass(massG, view.units)}>
       {lines.map((line) => (
         <Line key={line.placement.id} view={view} line={line} today={today} where={line.cavity} />
       ))}
@@ -87,8 +87,8 @@ function ByHolder({ view, today }: ListProps) {
 
 function ByCategory({ view, today }: ListProps) {
   const { loadout, bench, tree, cover } = view;
-  return packingByCategory(loadout, bench.shelf, cover.scheme).map(({ category, lines }) => (
-    <Section key={category.id} title={category.name}>
+  return packingByCategory(loadout, bench.shelf, cover.scheme).map(({ category, massG, lines }) => (
+    <Section key={category.id} title={category.name} mass={printMass(massG, view.units)}>
       {lines.map((line) => (
         <Line
           key={line.placement.id}
@@ -103,18 +103,24 @@ function ByCategory({ view, today }: ListProps) {
   ));
 }
 
-function Section({
-  title,
-  children,
-}: {
+interface SectionProps {
   readonly title: string;
+  /** All its lines together. */
+  readonly mass: string;
   readonly children: React.ReactNode;
-}) {
+}
+
+function Section({ title, mass, children }: SectionProps) {
   return (
     <Box as="section" marginTop="4" _print={{ breakInside: 'auto' }}>
-      <Heading as="h3" fontSize="md" marginBottom="1">
-        {title.charAt(0).toUpperCase() + title.slice(1)}
-      </Heading>
+      <Flex justify="space-between" align="baseline" marginBottom="1">
+        <Heading as="h3" fontSize="md">
+          {title.charAt(0).toUpperCase() + title.slice(1)}
+        </Heading>
+        <Text fontFamily="heading" fontWeight="700">
+          {mass}
+        </Text>
+      </Flex>
       {children}
     </Box>
   );

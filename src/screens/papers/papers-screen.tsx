@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { benchOfKit, writeFile } from '@/core/exchange';
 import { useBench } from '@/store/bench';
 import { Button } from '@/ui/fields/button';
+import { PillSwitch } from '@/ui/fields/pill-switch';
 import { BringInFile } from '@/ui/files/bring-in-file';
 import { saveText } from '@/ui/files/save-text';
 import { localDay, useKitView } from '@/ui/kit/kit-view';
@@ -31,23 +32,12 @@ export function PapersScreen() {
       <ScreenHeading>Papers of {loadout.name}</ScreenHeading>
       <Box flex="1" minWidth="0" width="100%">
         <Flex className="no-print" gap="2" wrap="wrap" marginBottom="3" justify="space-between">
-          <Flex gap="1.5" role="group" aria-label="Order of the list">
-            {orders.map(([id, name]) => (
-              <Button
-                key={id}
-                size="sm"
-                minHeight="11"
-                borderRadius="full"
-                aria-pressed={order === id}
-                bg={order === id ? 'bark' : 'tag'}
-                color={order === id ? 'onbark' : 'fg'}
-                _hover={{ bg: order === id ? 'bark' : 'tag.deep' }}
-                onClick={() => setOrder(id)}
-              >
-                {name}
-              </Button>
-            ))}
-          </Flex>
+          <PillSwitch
+            label="Order of the list"
+            options={orders}
+            value={order}
+            onChange={setOrder}
+          />
           <Button variant="main" onClick={() => window.print()}>
             <Printer size={18} aria-hidden /> Print
           </Button>

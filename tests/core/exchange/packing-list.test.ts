@@ -1,5 +1,6 @@
 import { demoBench } from '@/core/demo';
 import { auditOf, kitNamed, packingByCategory, packingByHolder } from '@/core/exchange';
+import { totalsOf } from '@/core/loadout';
 import { schemes } from '@/core/scheme';
 import { kit } from '../../support/benches';
 
@@ -40,6 +41,19 @@ describe('the packing list by category', () => {
     const ids = sections.flatMap(({ lines }) => lines.map(({ placement }) => placement.id));
     expect(ids.sort()).toEqual(pack.placements.map(({ id }) => id).sort());
     expect(packingByCategory(kit('empty'), shelf, schemes['five-cs'])).toHaveLength(6);
+  });
+
+  it('adds up to the kit, as a holder’s line is without what is in it', () => {
+    const { massG } = totalsOf(pack, shelf).whole;
+    const sections = packingByCategory(pack, shelf, schemes['ten-cs']);
+    expect(sections.reduce((sum, section) => sum + section.massG, 0)).toBeCloseTo(massG, 9);
+    const lines = sections.flatMap((section) => section.lines);
+    const barrel = lines.find(({ placement }) => placement.id === 'barrel')!;
+    expect(barrel.totals.massG).toBe(2080);
+    expect(packingByHolder(pack, shelf).reduce((sum, part) => sum + part.massG, 0)).toBeCloseTo(
+      massG,
+      9,
+    );
   });
 });
 

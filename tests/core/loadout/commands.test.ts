@@ -143,7 +143,7 @@ describe('placing', () => {
       commands: [move('tin', { on: 'mat' }), move('pack', { in: 'sack', cavity: 'x' })],
     };
     expect(messageOf(nested, both)).toMatch(/no holder sack/);
-    expect(inWords(both)).toBe('both');
+    expect(inWords(both, nested)).toBe('both');
   });
 
   it('finds gear placed beyond its count, over all kits', () => {
@@ -237,8 +237,20 @@ describe('many at once', () => {
     expect(messageOf(nested, { do: 'add gear', gear: [gear('x', { name: '' })] })).toMatch(
       /is empty/,
     );
-    expect(inWords({ do: 'add gear', gear: [gear('x')] })).toBe('add x');
-    expect(inWords({ do: 'add gear', gear: [gear('x'), gear('y')] })).toBe('add 2 pieces');
+  });
+
+  it.each<[Command, string]>([
+    [{ do: 'add gear', gear: [gear('x')] }, 'add x'],
+    [{ do: 'add gear', gear: [gear('x'), gear('y')] }, 'add 2 pieces'],
+    [{ do: 'change gear', id: 'tin', change: { count: 2 } }, 'change tin'],
+    [{ do: 'remove gear', id: 'match' }, 'remove match'],
+    [{ do: 'remove kit', id: 'other' }, 'remove kit other'],
+    [move('tin', { on: 'body' }), 'move tin'],
+    [{ do: 'set count', loadout: 'k', placement: 'match', count: 2 }, 'count 2 of match'],
+    [{ do: 'take out', loadout: 'k', placement: 'match', contents: 'leave too' }, 'take out match'],
+    [{ do: 'take out', loadout: 'k', placement: 'gone', contents: 'leave too' }, 'take out gear'],
+  ])('says in words what is done: %j', (command, words) => {
+    expect(inWords(command, nested)).toBe(words);
   });
 
   it('clears the bench, its currency kept, and the change takes it back', () => {

@@ -35,7 +35,7 @@ describe('a history', () => {
     });
     expect(lastDone(renamed)!.label).toBe('tidy up');
     const back = after(renamed, undo);
-    expect([lastDone(back)!.label, nextUndone(back)!.label]).toEqual(['change kit', 'tidy up']);
+    expect([lastDone(back)!.label, nextUndone(back)!.label]).toEqual(['change kit k1', 'tidy up']);
   });
 
   it('has nothing to undo at its beginning and nothing to redo at its end', () => {
