@@ -121,3 +121,15 @@ test('pages talk to their own origin only, by policy', async ({ page }) => {
   );
   expect(reached).toBe('refused');
 });
+
+test('the first load of the demo is under 250 kB of compressed script', async ({ page }) => {
+  await open(page, '/layout');
+  const bytes = await page.evaluate(() =>
+    performance
+      .getEntriesByType('resource')
+      .filter(({ name }) => name.endsWith('.js'))
+      .reduce((sum, entry) => sum + (entry as PerformanceResourceTiming).encodedBodySize, 0),
+  );
+  expect(bytes).toBeGreaterThan(100_000);
+  expect(bytes).toBeLessThan(250_000);
+});

@@ -115,6 +115,10 @@ test('a piece that does not fit says so, and moving it mends it', async ({ page 
   await expect(
     choices.getByRole('option', { name: /In Mending pouch.*does not fit/ }),
   ).toBeVisible();
+  const options = await choices.getByRole('option').allInnerTexts();
+  expect(options.findIndex((text) => text.includes('does not fit'))).toBeGreaterThan(
+    options.findLastIndex((text) => !text.includes('does not fit')),
+  );
   await choices.getByRole('option', { name: /Portage pack 45 L, Main/ }).click();
   await expect(page.getByRole('group', { name: /^Main/ }).first()).toContainText(
     'Closed-cell ground mat',

@@ -103,7 +103,7 @@ describe('the drawn size', () => {
   it('is of a believable size for every kind', () => {
     for (const kind of kinds) {
       const { widthMm, heightMm } = drawnSize(gearOfKind(kind, kind.id));
-      expect([kind.id, widthMm > 3 && widthMm < 900, heightMm > 3 && heightMm < 900]).toEqual([
+      expect([kind.id, widthMm > 4 && widthMm < 900, heightMm > 4 && heightMm < 900]).toEqual([
         kind.id,
         true,
         true,

@@ -74,7 +74,7 @@ export class LineReading {
   }
 
   /** The cells that are named: how many, which size and which chemistry, each where it is said. */
-  cells(): {
+  takeCells(): {
     readonly count: number | null;
     readonly size: string;
     readonly chemistry?: string;

@@ -55,7 +55,7 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
     parseMoney(text, setting.currency),
   );
   if (!price.ok) return price;
-  const cells = reading.cells();
+  const cells = reading.takeCells();
   const sizeText = reading.find('size');
   const kind = kindOfLine(reading.rest.replace(sizeText ?? '', ' '), cells?.size);
   const started = kind ? gearOfKind(kind, setting.id) : gearOfNoKind(setting.id, '');
@@ -188,7 +188,7 @@ function fluidOunces(massText: string | null, gear: Gear): number | null {
 }
 
 /** What a device runs on, with another size or number of cells. */
-function withCells(gear: Gear, cells: NonNullable<ReturnType<LineReading['cells']>>): Gear {
+function withCells(gear: Gear, cells: NonNullable<ReturnType<LineReading['takeCells']>>): Gear {
   const wanted = `${cells.size} ${cells.chemistry ?? 'alkaline'}`.toLowerCase();
   const cell: CellType | undefined = cellTypes.find(
     (type) => type.toLowerCase() === wanted || type.toLowerCase() === cells.size.toLowerCase(),

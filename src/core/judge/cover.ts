@@ -42,7 +42,7 @@ export function coverOfJobs({ bench, loadout }: Case): readonly Finding[] {
       {
         rule: 'cover/all-in-one-holder',
         severity: 'warn',
-        message: `All ${placements.length} ways to ${phrase(anyOf)} go with ${nameOf(together)}; ${waysWanted(anyOf)} that are independent are wanted.`,
+        message: `${capital(jobsInWords(anyOf))}: all ${placements.length} ways go with ${nameOf(together)}; ${waysWanted(anyOf)} that are independent are wanted.`,
         placements,
       },
     ];
@@ -61,13 +61,6 @@ function whyIdle(idle: readonly Idle[], nameOf: (placement: string) => string): 
       `${nameOf(placement.id)} would, with ${unmet.map(demandInWords).join(' and ')}`,
   );
   return `: ${would.join('; ')}`;
-}
-
-/** Some jobs are things rather than acts. */
-function phrase(anyOf: readonly JobId[]): string {
-  const name = jobsInWords(anyOf);
-  if (name === 'roof') return 'give a roof';
-  return ['cord', 'first aid'].includes(name) ? `give ${name}` : name;
 }
 
 function capital(text: string): string {

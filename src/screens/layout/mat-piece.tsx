@@ -8,6 +8,7 @@ import { gearOf, type Ground, type Placement } from '@/core/loadout';
 import { GearDrawing, GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
+import { PieceName } from '@/ui/kit/piece-name';
 import { select, useSelection } from '@/ui/kit/selection';
 import { StandingMark, standingOf } from '@/ui/kit/standing-mark';
 
@@ -67,13 +68,7 @@ export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
       </Box>
       <Box maxWidth="112px" lineHeight="1.15">
         <Text fontSize="xs" fontWeight="600">
-          {isAmiss && (
-            <Box as="span" color="signal.fg" role="img" aria-label="has a finding">
-              ▲{' '}
-            </Box>
-          )}
-          {gear.name}
-          {placement.count > 1 && ` × ${placement.count}`}
+          <PieceName gear={gear} placement={placement} isAmiss={isAmiss} />
         </Text>
         <Flex
           justify="center"

@@ -3,7 +3,7 @@
 import { Box, type BoxProps } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import type { Place } from '@/core/loadout';
-import { placeKey } from '@/ui/kit/places-for';
+import { isTooSmall, placeKey } from '@/ui/kit/places-for';
 import { useInHand } from './carrying-table';
 
 interface DropPlaceProps extends BoxProps {
@@ -16,7 +16,7 @@ export function DropPlace({ place, children, ...box }: DropPlaceProps) {
   const { setNodeRef, isOver } = useDroppable({ id: key });
   const inHand = useInHand();
   const open = inHand?.get(key);
-  const doesNotFit = open?.answer?.verdict === 'does not fit';
+  const doesNotFit = open !== undefined && isTooSmall(open);
   const colour = doesNotFit ? 'signal' : 'leaf';
   return (
     <Box

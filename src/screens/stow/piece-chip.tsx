@@ -9,6 +9,7 @@ import { gearOf, type Placement } from '@/core/loadout';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
 import { usePreferences } from '@/store/preferences';
+import { PieceName } from '@/ui/kit/piece-name';
 import { select, startMoving, useSelection } from '@/ui/kit/selection';
 
 interface PieceChipProps {
@@ -85,13 +86,7 @@ const Chip = memo(function Chip({ placement, gear, mass, isAmiss, isHead }: Chip
           fontWeight={isHead ? '700' : '600'}
           fontFamily={isHead ? 'heading' : undefined}
         >
-          {isAmiss && (
-            <Box as="span" color="signal.fg" role="img" aria-label="has a finding">
-              ▲{' '}
-            </Box>
-          )}
-          {gear.name}
-          {placement.count > 1 && ` × ${placement.count}`}
+          <PieceName gear={gear} placement={placement} isAmiss={isAmiss} />
         </Text>
         {!isHead && (
           <Text fontSize="2xs" color="fg.muted">

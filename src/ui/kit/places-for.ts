@@ -8,7 +8,10 @@ export interface OpenPlace {
   readonly answer: FitAnswer | null;
 }
 
-/** Every place that the core lets a piece into, the cavities first. Its own place is left out. */
+/**
+ * Every place that the core lets a piece into: cavities, then grounds, and last those that cannot hold it.
+ * Its own place is left out.
+ */
 export function openPlaces(
   { bench, loadout }: KitView,
   placement: Placement,
@@ -17,7 +20,7 @@ export function openPlaces(
     gearOf(bench.shelf, holder).cavities.map(({ id }) => ({ in: holder.id, cavity: id })),
   );
   const onGround: readonly Place[] = grounds.map((ground) => ({ on: ground }));
-  return [...cavities, ...onGround].flatMap((place): readonly OpenPlace[] => {
+  const open = [...cavities, ...onGround].flatMap((place): readonly OpenPlace[] => {
     if (samePlace(place, placement.place)) return [];
     const moved = move(loadout, bench.shelf, placement.id, place);
     if (!moved.ok) return [];
@@ -27,6 +30,12 @@ export function openPlaces(
     );
     return [{ place, answer: load?.answer ?? null }];
   });
+  return [...open.filter((each) => !isTooSmall(each)), ...open.filter((each) => isTooSmall(each))];
+}
+
+/** A place where something would not fit: the piece, or what is there already. */
+export function isTooSmall({ answer }: OpenPlace): boolean {
+  return answer?.verdict === 'does not fit';
 }
 
 /** A place as one word, for keys and for what is dropped on what. */

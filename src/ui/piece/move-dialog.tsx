@@ -6,7 +6,7 @@ import { PickList, type Choice } from '@/ui/fields/pick-list';
 import { fitInWords } from '@/ui/kit/fit-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
-import { openPlaces, placeKey, type OpenPlace } from '@/ui/kit/places-for';
+import { isTooSmall, openPlaces, placeKey, type OpenPlace } from '@/ui/kit/places-for';
 import { select, startMoving, useSelection } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
 
@@ -63,13 +63,14 @@ function Places({ view, placement }: { readonly view: KitView; readonly placemen
   );
 }
 
-function choiceOf({ bench, tree, units }: KitView, { place, answer }: OpenPlace): Choice {
+function choiceOf({ bench, tree, units }: KitView, open: OpenPlace): Choice {
+  const { place, answer } = open;
   return {
     key: placeKey(place),
     name: capital(placeInWords(bench.shelf, tree, place)),
     ...(answer && {
       detail: fitInWords(answer, units),
-      isAlarming: answer.verdict === 'does not fit',
+      isAlarming: isTooSmall(open),
     }),
   };
 }

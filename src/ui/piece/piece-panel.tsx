@@ -59,7 +59,9 @@ function PieceDetails({
   readonly placement: Placement;
 }) {
   const gear = gearOf(view.bench.shelf, placement);
-  const own = view.findings.filter(({ placements }) => placements.includes(placement.id));
+  const own = view.findings.filter(
+    ({ severity, placements }) => severity !== 'note' && placements.includes(placement.id),
+  );
   return (
     <Flex direction="column" gap="3">
       <Flex justify="space-between" align="flex-start" gap="2">

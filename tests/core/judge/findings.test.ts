@@ -17,8 +17,8 @@ describe('findings on the demo', () => {
   it('name the faults of the portage pack, the costliest first', () => {
     expect(messages('portage-pack-kit', '2026-09-24')).toEqual([
       'stop: Closed-cell ground mat is 10 mm too long for Barrel 30 L.',
-      'warn: All 2 ways to give a roof go with Portage pack 45 L; 2 that are independent are wanted.',
-      'warn: All 3 ways to ignite go with Barrel 30 L; 3 that are independent are wanted.',
+      'warn: Roof: all 2 ways go with Portage pack 45 L; 2 that are independent are wanted.',
+      'warn: Ignite: all 3 ways go with Barrel 30 L; 3 that are independent are wanted.',
       'warn: Multi-tool is placed 2 times (Portage pack, Float pouch), and there is 1.',
       'warn: Headlamp takes 3 × AAA; the cells here are 4 × AA alkaline.',
       'note: Not stowed yet: Pocket whetstone, Insect repellent.',
