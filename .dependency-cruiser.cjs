@@ -45,13 +45,19 @@ module.exports = {
       comment: 'The core knows nothing of React, the DOM, IndexedDB or Next.js.',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { pathNot: '^(src/core/|node_modules/(valibot|@valibot)/)' },
+      to: { pathNot: '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch)/)' },
     },
     {
       name: 'store-stands-on-core',
       severity: 'error',
       from: { path: '^src/store/' },
       to: { path: '^src/', pathNot: '^src/(core|store)/' },
+    },
+    {
+      name: 'devices-stand-on-core',
+      severity: 'error',
+      from: { path: '^src/devices/' },
+      to: { path: '^src/', pathNot: '^src/(core|devices)/' },
     },
     {
       name: 'ui-stands-on-store-and-core',

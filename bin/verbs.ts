@@ -1,7 +1,7 @@
 import { done, refused, type Outcome } from '../src/core/quantity';
 import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
 import type { Loadout } from '../src/core/loadout';
-import { isSchemeId, schemeIds, schemes } from '../src/core/scheme';
+import { schemeIds, schemesOf } from '../src/core/scheme';
 
 export interface Verb {
   readonly usage: string;
@@ -13,7 +13,7 @@ export interface Verb {
 /** Every verb of the command line. */
 export const verbs = {
   audit: {
-    usage: `LOADOUT [--kit NAME] [--scheme ${schemeIds.join('|')}] [--today 2026-10-01]`,
+    usage: `LOADOUT [--kit NAME] [--scheme ${schemeIds.join('|')}|OWN] [--today 2026-10-01]`,
     options: ['kit', 'scheme', 'today'],
     whyTooLarge,
     run: audit,
@@ -23,14 +23,17 @@ export const verbs = {
 /** The audit of the kit that is named, or of the file's only one; of each, under `kits`, where there are more. */
 function audit(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
   const scheme = options.scheme ?? 'five-cs';
-  if (!isSchemeId(scheme)) {
-    return refused(`--scheme is “${scheme}”; it must be one of ${schemeIds.join(', ')}.`);
-  }
   const today = options.today ?? new Date().toISOString().slice(0, 10);
   if (!isDay(today)) return refused(`--today is “${today}”; it must be a day like 2026-10-01.`);
   const bench = readFile(text);
   if (!bench.ok) return bench;
-  const auditIn = (loadout: Loadout) => auditOf(bench.value, loadout, schemes[scheme], today);
+  const known = schemesOf(bench.value);
+  const seenThrough = known.find(({ id }) => id === scheme);
+  if (!seenThrough) {
+    const ids = known.map(({ id }) => id).join(', ');
+    return refused(`--scheme is “${scheme}”; it must be one of ${ids}.`);
+  }
+  const auditIn = (loadout: Loadout) => auditOf(bench.value, loadout, seenThrough, today);
   const isMany = bench.value.loadouts.size > 1 && options.kit === undefined;
   if (isMany) return done({ kits: [...bench.value.loadouts.values()].map(auditIn) });
   const kit = kitNamed(bench.value, options.kit);

@@ -1,23 +1,40 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import {
+  openDB,
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPTransaction,
+  type StoreNames,
+} from 'idb';
 import type { Currency } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
+import { entryFromVersion1, gearFromVersion1, loadoutFromVersion1 } from '@/core/exchange/migrate';
 import {
   changeBetween,
   emptyBench,
   historyOf,
+  type Bench,
+  type Change,
   type Entry,
   type History,
   type Loadout,
+  type OwnScheme,
+  type ReferenceList,
+  type Version,
 } from '@/core/loadout';
 
 interface BenchDatabase extends DBSchema {
   gear: { key: string; value: Gear };
   loadouts: { key: string; value: Loadout };
+  schemes: { key: string; value: OwnScheme };
+  lists: { key: string; value: ReferenceList };
+  versions: { key: string; value: Version };
   /** Acts for undo and redo, by their count. */
   entries: { key: number; value: Entry };
   about: { key: 'bench'; value: About };
   /** How this person looks at the bench: one entry, read with care by its owner. */
   preferences: { key: 'mine'; value: unknown };
+  /** Pictures of gear by the id that the gear names. They are in no file. */
+  photos: { key: string; value: Blob };
 }
 
 interface About {
@@ -35,35 +52,70 @@ export interface Saved {
   readonly history: History;
 }
 
-const everything = ['gear', 'loadouts', 'entries', 'about'] as const;
+/** The parts of a bench that have a store of their own, each named as its part of a change. */
+const parts = ['gear', 'loadouts', 'schemes', 'lists', 'versions'] as const;
+const everything = [...parts, 'entries', 'about'] as const;
+
+type Upgrading = IDBPTransaction<BenchDatabase, StoreNames<BenchDatabase>[], 'versionchange'>;
 
 /** Opens the database of that name and brings it up to the current version. */
 export function openDatabase(name = 'vivid-acorn', onTakenOver?: () => void): Promise<Database> {
-  return openDB<BenchDatabase>(name, 1, {
-    upgrade(database) {
-      database.createObjectStore('gear', { keyPath: 'id' });
-      database.createObjectStore('loadouts', { keyPath: 'id' });
-      database.createObjectStore('entries', { keyPath: 'at' });
-      database.createObjectStore('about');
-      database.createObjectStore('preferences');
+  return openDB<BenchDatabase>(name, 2, {
+    async upgrade(database, from, _to, upgrading) {
+      if (from < 1) {
+        database.createObjectStore('gear', { keyPath: 'id' });
+        database.createObjectStore('loadouts', { keyPath: 'id' });
+        database.createObjectStore('entries', { keyPath: 'at' });
+        database.createObjectStore('about');
+        database.createObjectStore('preferences');
+      }
+      database.createObjectStore('schemes', { keyPath: 'id' });
+      database.createObjectStore('lists', { keyPath: 'id' });
+      database.createObjectStore('versions', { keyPath: 'id' });
+      database.createObjectStore('photos');
+      if (from === 1) await fromVersion1(upgrading);
     },
     terminated: onTakenOver,
   });
 }
 
+/** Brings what an older version kept up to date, in the transaction that opens the database. */
+async function fromVersion1(upgrading: Upgrading): Promise<void> {
+  const [gear, loadouts, entries] = await Promise.all([
+    upgrading.objectStore('gear').getAll(),
+    upgrading.objectStore('loadouts').getAll(),
+    upgrading.objectStore('entries').getAll(),
+  ]);
+  await Promise.all([
+    ...gear.map((each) => upgrading.objectStore('gear').put(gearFromVersion1(each) as Gear)),
+    ...loadouts.map((each) =>
+      upgrading.objectStore('loadouts').put(loadoutFromVersion1(each) as Loadout),
+    ),
+    ...entries.map((each) =>
+      upgrading.objectStore('entries').put(entryFromVersion1(each) as Entry),
+    ),
+  ]);
+}
+
 export async function load(database: Database): Promise<Saved> {
   const reading = database.transaction(everything, 'readonly');
-  const [gear, loadouts, entries, about] = await Promise.all([
+  const [gear, loadouts, schemes, lists, versions, entries, about] = await Promise.all([
     reading.objectStore('gear').getAll(),
     reading.objectStore('loadouts').getAll(),
+    reading.objectStore('schemes').getAll(),
+    reading.objectStore('lists').getAll(),
+    reading.objectStore('versions').getAll(),
     reading.objectStore('entries').getAll(),
     reading.objectStore('about').get('bench'),
   ]);
   if (!about) return { revision: 0, history: historyOf(emptyBench) };
-  const bench = {
+  const bench: Bench = {
     currency: about.currency,
-    shelf: new Map(gear.map((each) => [each.id, each])),
-    loadouts: new Map(loadouts.map((each) => [each.id, each])),
+    shelf: byId(gear),
+    loadouts: byId(loadouts),
+    schemes: byId(schemes),
+    lists: byId(lists),
+    versions: byId(versions),
   };
   return { revision: about.revision, history: { bench, entries, cursor: about.cursor } };
 }
@@ -85,15 +137,12 @@ export async function save(
     return 'stale';
   }
   const change = changeBetween(history.bench, next.bench);
-  const requests: Promise<unknown>[] = [];
-  for (const { id, after } of change.gear) {
-    const gear = writing.objectStore('gear');
-    requests.push(after === null ? gear.delete(id) : gear.put(after));
-  }
-  for (const { id, after } of change.loadouts) {
-    const loadouts = writing.objectStore('loadouts');
-    requests.push(after === null ? loadouts.delete(id) : loadouts.put(after));
-  }
+  const requests: Promise<unknown>[] = parts.flatMap((part) => {
+    const store = writing.objectStore(part);
+    return swapsOf(change, part).map(({ id, after }) =>
+      after === null ? store.delete(id) : store.put(after as never),
+    );
+  });
   const kept = new Set(next.entries);
   const had = new Set(history.entries);
   const entries = writing.objectStore('entries');
@@ -108,4 +157,15 @@ export async function save(
   requests.push(writing.objectStore('about').put(saved, 'bench'));
   await Promise.all([...requests, writing.done]);
   return { revision: saved.revision, history: next };
+}
+
+function swapsOf(
+  change: Change,
+  part: (typeof parts)[number],
+): readonly { readonly id: string; readonly after: unknown }[] {
+  return change[part];
+}
+
+function byId<T extends { readonly id: string }>(entries: readonly T[]): ReadonlyMap<string, T> {
+  return new Map(entries.map((entry) => [entry.id, entry]));
 }

@@ -1,6 +1,5 @@
 import { create } from 'zustand';
 import type { UnitSystem } from '@/core/quantity';
-import { schemeIds, type SchemeId } from '@/core/scheme';
 import type { Database } from './database';
 
 /** Screen pixels per millimetre on the mat, from far to near. */
@@ -10,7 +9,8 @@ export const matScales = [0.25, 0.4, 0.6, 0.9, 1.4] as const;
 interface Preferences {
   /** The kit on the table. */
   readonly kit: string | null;
-  readonly scheme: SchemeId;
+  /** The id of a scheme that ships, or of one of the bench’s own. */
+  readonly scheme: string;
   readonly units: UnitSystem;
   readonly matScale: (typeof matScales)[number];
   /** Whether single letters act; those who speak or brush keys by mistake may want them off. */
@@ -53,7 +53,7 @@ function understood(kept: unknown): Preferences {
     typeof kept === 'object' && kept !== null ? kept : {};
   return {
     kit: typeof found.kit === 'string' ? found.kit : usual.kit,
-    scheme: schemeIds.find((id) => id === found.scheme) ?? usual.scheme,
+    scheme: typeof found.scheme === 'string' ? found.scheme : usual.scheme,
     units: (['metric', 'us'] as const).find((units) => units === found.units) ?? usual.units,
     matScale: matScales.find((scale) => scale === found.matScale) ?? usual.matScale,
     letterKeys: typeof found.letterKeys === 'boolean' ? found.letterKeys : usual.letterKeys,

@@ -3,8 +3,9 @@ import os from 'node:os';
 import path from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { demoBench } from '@/core/demo';
-import { benchOfKit, writeFile } from '@/core/exchange';
+import { writeFile } from '@/core/exchange';
 import { fileJsonSchema } from '@/core/exchange/json-schema';
+import { benchOfKit } from '@/core/loadout';
 import { run } from '../../bin/command-line';
 
 const folder = mkdtempSync(path.join(os.tmpdir(), 'acorn-'));

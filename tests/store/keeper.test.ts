@@ -1,5 +1,8 @@
 import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import { openDB } from 'idb';
 import { demoBench } from '@/core/demo';
+import { readFile } from '@/core/exchange';
 import type { Act, Command } from '@/core/loadout';
 import { load, openDatabase } from '@/store/database';
 import { Keeper, type Kept, type OtherWindows } from '@/store/keeper';
@@ -187,5 +190,54 @@ describe('without storage', () => {
     expect((await load(one.database)).history.bench.loadouts.get('float-pouch-kit')!.name).toBe(
       'Kept',
     );
+  });
+});
+
+describe('a database of version 1', () => {
+  interface Old {
+    readonly gear: readonly { readonly id: string; readonly massG: number }[];
+    readonly loadouts: readonly object[];
+  }
+
+  it('is brought up to date as its file would be, with what can be undone', async () => {
+    const text = readFileSync('tests/support/version-1.json', 'utf8');
+    const { gear, loadouts } = JSON.parse(text) as Old;
+    const name = `old-${(nextName += 1)}`;
+    const old = await openDB(name, 1, {
+      upgrade(database) {
+        for (const part of ['gear', 'loadouts'])
+          database.createObjectStore(part, { keyPath: 'id' });
+        database.createObjectStore('entries', { keyPath: 'at' });
+        database.createObjectStore('about');
+        database.createObjectStore('preferences');
+      },
+    });
+    for (const each of gear) await old.put('gear', each);
+    for (const each of loadouts) await old.put('loadouts', each);
+    const candle = gear.find(({ id }) => id === 'candle')!;
+    const swap = { id: 'candle', before: { ...candle, massG: 99 }, after: candle };
+    const currency = { before: 'EUR', after: 'EUR' };
+    await old.put('entries', {
+      at: 1,
+      label: 'change Candles',
+      change: { gear: [swap], loadouts: [], currency },
+    });
+    await old.put('about', { revision: 1, currency: 'EUR', cursor: 1 }, 'bench');
+    await old.put('preferences', { units: 'us' }, 'mine');
+    old.close();
+
+    const database = await openDatabase(name);
+    const fromFile = readFile(text);
+    const { history } = await load(database);
+    expect(fromFile).toEqual({ ok: true, value: history.bench });
+    expect(await database.get('preferences', 'mine')).toEqual({ units: 'us' });
+
+    const shown: { kept?: Kept } = {};
+    const keeper = new Keeper(database, null, (kept) => (shown.kept = kept));
+    await keeper.open(null);
+    expect(keeper.act({ act: 'undo' }).ok).toBe(true);
+    await keeper.settled();
+    const undone = (await load(database)).history.bench.shelf.get('candle')!;
+    expect(undone).toMatchObject({ massG: 99, contents: { unit: 'h' }, tier: 'front line' });
   });
 });

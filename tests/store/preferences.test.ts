@@ -23,7 +23,7 @@ describe('preferences', () => {
   });
 
   it.each([
-    ['of a scheme that is gone', { kit: 'a', scheme: 'none', units: 'us', matScale: 0.9 }],
+    ['that are not of this version', { kit: 'a', scheme: 7, units: 'us', matScale: 0.9 }],
     ['with a field missing', { kit: 'a', units: 'us', matScale: 0.9 }],
   ])('%s fall back field by field', async (name, kept) => {
     const database = await openDatabase(name);

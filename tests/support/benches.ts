@@ -5,6 +5,7 @@ import {
   apply,
   emptyBench,
   grounds,
+  versionOf,
   type Bench,
   type Command,
   type Loadout,
@@ -44,7 +45,15 @@ export function holder(id: string, differs: Partial<Gear> = {}): Gear {
 }
 
 export function kit(id: string, placements: Loadout['placements'] = []): Loadout {
-  return { id, name: id, purpose: '', mostMassG: null, mostPriceMinor: null, placements };
+  return {
+    id,
+    name: id,
+    purpose: '',
+    mostMassG: null,
+    mostPriceMinor: null,
+    placements,
+    modules: [],
+  };
 }
 
 export function benchOf(shelf: readonly Gear[], loadouts: readonly Loadout[]): Bench {
@@ -69,6 +78,15 @@ const shelf = [
     form: { shape: 'soft', looseMl: 400, tightMl: 100, thinnestMm: 5, longestRigidMm: 0 },
   }),
   gear('unknown', { massG: null, form: null, priceMinor: null }),
+  gear('cord', {
+    count: 2,
+    contents: { unit: 'm', full: 10, left: 10, massG: 90 },
+    supplies: [
+      { job: 'cord', fitness: 'made-for', amount: 10, demands: [], cell: null },
+      { job: 'tape', fitness: 'improvised', amount: null, demands: [], cell: null },
+    ],
+  }),
+  gear('pills', { count: 3, contents: { unit: 'tablets', full: 12, left: 12, massG: 6 } }),
 ];
 
 export const startingBench: Bench = benchOf(shelf, [kit('k1'), kit('k2')]);
@@ -95,14 +113,20 @@ function commandArbitrary(): fc.Arbitrary<Command> {
     fc.record({ in: placement, cavity: fc.constantFrom('inside', 'inside', 'attic') }),
   );
   const count = fc.integer({ min: -1, max: 5 });
+  const laidFor = fc.constantFrom(null, null, 'cord' as const, 'tape' as const);
   const contents = fc.constantFrom('leave too', 'to the mat') as fc.Arbitrary<
     'leave too' | 'to the mat'
   >;
   return fc.oneof(
+    partingArbitrary(loadout, placement),
+    moduleArbitrary(place),
+    keepingArbitrary(),
+    fc.record({ do: fc.constant('stand in' as const), loadout, placement, gear: gearId }),
+    fc.record({ do: fc.constant('lay for' as const), loadout, placement, job: laidFor }),
     fc.record({
       do: fc.constant('place' as const),
       loadout,
-      placement: fc.record({ id: placement, gear: gearId, count, place }),
+      placement: fc.record({ id: placement, gear: gearId, count, place, laidFor }),
     }),
     fc.record({ do: fc.constant('move' as const), loadout, placement, to: place }),
     fc.record({ do: fc.constant('set count' as const), loadout, placement, count }),
@@ -129,5 +153,84 @@ function commandArbitrary(): fc.Arbitrary<Command> {
       do: fc.constant('add kit' as const),
       loadout: fc.constantFrom(kit('k2'), kit('k3')),
     }),
+  );
+}
+
+type Parting = Extract<Command, { do: 'use' | 'cut' }>;
+
+/** Some used or cut, off the shelf or out of a kit, with ids that may be taken. */
+function partingArbitrary(
+  loadout: fc.Arbitrary<string>,
+  placement: fc.Arbitrary<string>,
+): fc.Arbitrary<Parting> {
+  const gearId = fc.constantFrom('cord', 'pills', 'a');
+  const fresh = fc.integer({ min: 1, max: 9 }).map((at) => `new-${at}`);
+  const amount = fc.constantFrom(0, 0.5, 3, 7.25, 12, 40);
+  const from = fc.option(
+    fc.record({ loadout, placement, placements: fc.array(placement, { maxLength: 3 }) }),
+  );
+  return fc.oneof(
+    fc.record({ do: fc.constant('use' as const), gear: gearId, amount, openedId: fresh, from }),
+    fc.record({
+      do: fc.constant('cut' as const),
+      gear: gearId,
+      lengthsM: fc.array(amount, { maxLength: 2 }),
+      ids: fc.array(fresh, { maxLength: 3 }),
+      from,
+    }),
+  );
+}
+
+type Along = Extract<Command, { do: 'take along' | 'move module' | 'leave module' }>;
+
+function moduleArbitrary(place: fc.Arbitrary<Place>): fc.Arbitrary<Along> {
+  const loadout = fc.constantFrom('k1', 'k2', 'k3');
+  const moduleId = fc.constantFrom('m1', 'm2');
+  return fc.oneof(
+    fc.record({
+      do: fc.constant('take along' as const),
+      loadout,
+      module: fc.record({ id: moduleId, kit: loadout, place }),
+    }),
+    fc.record({ do: fc.constant('move module' as const), loadout, module: moduleId, to: place }),
+    fc.record({ do: fc.constant('leave module' as const), loadout, module: moduleId }),
+  );
+}
+
+type Keeping = Extract<Command, { do: `${string} ${'scheme' | 'list' | 'version'}` }>;
+
+function keepingArbitrary(): fc.Arbitrary<Keeping | Extract<Command, { do: 'put back' }>> {
+  const id = fc.constantFrom('s1', 's2');
+  const name = fc.constantFrom('Mine', '');
+  return fc.oneof(
+    fc.record({
+      do: fc.constant('keep scheme' as const),
+      scheme: fc.record({
+        id,
+        name,
+        categories: fc.constantFrom(
+          [{ id: 'x', name: 'Sharp', jobs: ['cut' as const] }],
+          [{ id: 'x', name: 'Nothing', jobs: [] }],
+        ),
+      }),
+    }),
+    fc.record({
+      do: fc.constant('keep list' as const),
+      list: fc.record({
+        id,
+        name,
+        note: fc.constant(''),
+        lines: fc.constantFrom([], [{ text: 'Knife', kind: null, jobs: ['cut' as const] }]),
+      }),
+    }),
+    fc.record({
+      do: fc.constant('keep version' as const),
+      version: fc.constantFrom('k1', 'k2').map((kit_) => ({
+        ...versionOf(startingBench, kit_, { id: `v-${kit_}`, day: '2026-10-01', note: '' }),
+      })),
+    }),
+    fc.record({ do: fc.constantFrom('remove scheme' as const, 'remove list' as const), id }),
+    fc.record({ do: fc.constant('remove version' as const), id: fc.constantFrom('v-k1', 'v-k2') }),
+    fc.record({ do: fc.constant('put back' as const), version: fc.constantFrom('v-k1', 'v-k2') }),
   );
 }

@@ -1,3 +1,4 @@
 export * from './kinds';
 export * from './quick-add';
-export type { Kind } from './kind';
+export { withCapacity, withContents, withSides } from './resize';
+export type { Care, Harm, Kind } from './kind';

@@ -1,6 +1,8 @@
+import { jobs } from '../gear';
 import type {
   Cavity,
   CellType,
+  ContentUnit,
   Demand,
   Fitness,
   Form,
@@ -29,6 +31,56 @@ export interface Kind {
   readonly priceMinor: number;
   readonly cavities: readonly Cavity[];
   readonly supplies: readonly Supply[];
+  /** What one full one holds of what is used up; null where nothing is. */
+  readonly contents: KindContents | null;
+  /** What ruins it, or makes it fail when it is needed. */
+  readonly harmedBy: readonly Harm[];
+  /** What is to be done to it on a rhythm while it lies stored (own planning values). */
+  readonly care: readonly Care[];
+  /** Short and specific; the product’s label, local law and trained people come first. */
+  readonly cautions: readonly string[];
+}
+
+export interface KindContents {
+  readonly unit: ContentUnit;
+  readonly full: number;
+  /** Of the contents of a full one, in g. */
+  readonly massG: number;
+}
+
+export const harms = [
+  'frost',
+  'heat',
+  'wet',
+  'sun',
+  'knocks',
+  'salt',
+  'fuel and solvents',
+] as const;
+export type Harm = (typeof harms)[number];
+
+export const careActs = [
+  'inspect',
+  'rotate',
+  'recharge',
+  'replace',
+  'test',
+  'clean',
+  'dry',
+] as const;
+
+/** One act of care, every so many months. */
+export interface Care {
+  readonly act: (typeof careActs)[number];
+  readonly everyMonths: number;
+}
+
+/** What a kind has beside its figures, its supplies and its cavities. */
+interface Beside {
+  readonly contents?: KindContents;
+  readonly harmedBy?: readonly Harm[];
+  readonly care?: readonly Care[];
+  readonly cautions?: readonly string[];
 }
 
 /** The table's columns in the order in which they are written there. */
@@ -43,6 +95,7 @@ export function kind(
   priceMinor: number,
   supplies: readonly Supply[],
   cavities: readonly Cavity[] = [],
+  { contents, harmedBy = [], care = [], cautions = [] }: Beside = {},
 ): Kind {
   return {
     id,
@@ -55,7 +108,30 @@ export function kind(
     priceMinor,
     cavities,
     supplies,
+    contents: contents ?? metresOf(supplies, form, massG),
+    harmedBy,
+    care,
+    cautions,
   };
+}
+
+/** What is counted in metres is used up by the metre; a tenth of a reel’s mass is taken to be what it is wound on. */
+function metresOf(supplies: readonly Supply[], form: Form, massG: number): KindContents | null {
+  const metres = supplies.find(
+    ({ job, amount, fitness }) =>
+      jobs[job].unit === 'm' && amount !== null && fitness === 'made-for',
+  );
+  return metres
+    ? { unit: 'm', full: metres.amount!, massG: form.shape === 'soft' ? massG : massG * 0.9 }
+    : null;
+}
+
+export function holding(unit: ContentUnit, full: number, massG: number): KindContents {
+  return { unit, full, massG };
+}
+
+export function every(everyMonths: number, act: Care['act']): Care {
+  return { act, everyMonths };
 }
 
 /** Sides in mm. */

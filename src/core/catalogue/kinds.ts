@@ -1,12 +1,39 @@
-import { fitnesses, igniteJobs, type Demand, type Gear, type JobId } from '../gear';
-import { beyond } from './beyond';
-import { camp } from './camp';
-import { holders } from './holders';
+import {
+  fitnesses,
+  igniteJobs,
+  jobs,
+  type Contents,
+  type Demand,
+  type Gear,
+  type JobId,
+} from '../gear';
 import type { Kind } from './kind';
-import { tools } from './tools';
+import { body } from './kinds/body';
+import { cordAndMending } from './kinds/cord-and-mending';
+import { cover } from './kinds/cover';
+import { cutting } from './kinds/cutting';
+import { fire } from './kinds/fire';
+import { food } from './kinds/food';
+import { holders } from './kinds/holders';
+import { lightAndPower } from './kinds/light-and-power';
+import { mindAndVehicle } from './kinds/mind-and-vehicle';
+import { water } from './kinds/water';
+import { wayAndSignal } from './kinds/way-and-signal';
 
 /** Every generic kind, in the order in which a tie between two is settled. */
-export const kinds: readonly Kind[] = [...tools, ...camp, ...beyond, ...holders];
+export const kinds: readonly Kind[] = [
+  ...cutting,
+  ...fire,
+  ...water,
+  ...cover,
+  ...cordAndMending,
+  ...lightAndPower,
+  ...wayAndSignal,
+  ...body,
+  ...food,
+  ...mindAndVehicle,
+  ...holders,
+];
 
 const kindById: ReadonlyMap<string, Kind> = new Map(kinds.map((kind) => [kind.id, kind]));
 
@@ -21,16 +48,19 @@ export function gearOfKind(kind: Kind, id: string, name = kind.name): Gear {
     name,
     kind: kind.id,
     count: 1,
-    ownership: 'owned',
+    ...atHome,
     massG: kind.massG,
     massTrust: 'typical',
     form: kind.form,
     formTrust: 'typical',
     priceMinor: kind.priceMinor,
+    priceTrust: 'typical',
+    contents: kind.contents && { ...kind.contents, left: kind.contents.full },
     goodUntil: null,
     cavities: kind.cavities,
     supplies: kind.supplies,
     look: kind.look,
+    photo: null,
     note: '',
   };
 }
@@ -42,18 +72,47 @@ export function gearOfNoKind(id: string, name: string): Gear {
     name,
     kind: null,
     count: 1,
-    ownership: 'owned',
+    ...atHome,
     massG: null,
     massTrust: 'stated',
     form: null,
     formTrust: 'stated',
     priceMinor: null,
+    priceTrust: 'stated',
+    contents: null,
     goodUntil: null,
     cavities: [],
     supplies: [],
     look: { silhouette: 'piece', stuff: 'plastic', colour: '#8a8478' },
+    photo: null,
     note: '',
   };
+}
+
+const atHome = {
+  ownership: 'owned',
+  tier: 'front line',
+  lentTo: null,
+  isShared: false,
+} as const satisfies Partial<Gear>;
+
+/**
+ * The contents of a full piece of a kind whose figures are its own: as much more or less than the kind’s as it
+ * does more or less of the job that uses them up.
+ */
+export function contentsLike(kind: Kind, gear: Pick<Gear, 'supplies' | 'massG'>): Contents | null {
+  const { contents } = kind;
+  if (contents === null) return null;
+  const measured = kind.supplies.find(({ job, amount }) => jobs[job].isUsedUp && amount !== null);
+  const own = gear.supplies.find((supply) => supply?.job === measured?.job)?.amount;
+  const share = measured && typeof own === 'number' && own > 0 ? own / measured.amount! : 1;
+  const full = Math.max(0.1, tenths(contents.full * share));
+  const massShare = typeof gear.massG === 'number' ? gear.massG / kind.massG : share;
+  return { unit: contents.unit, full, left: full, massG: tenths(contents.massG * massShare) };
+}
+
+function tenths(value: number): number {
+  return Math.round(value * 10) / 10;
 }
 
 /** The kinds that do any of these jobs by themselves: those made for it first, then the lighter. */

@@ -92,7 +92,7 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
     gear = sized.value;
   }
   if (mass.value !== null) gear = { ...gear, massG: mass.value, massTrust: 'stated' };
-  if (price.value !== null) gear = { ...gear, priceMinor: price.value };
+  if (price.value !== null) gear = { ...gear, priceMinor: price.value, priceTrust: 'stated' };
   if (count !== null) gear = { ...gear, count };
   if (cells) gear = withCells(gear, cells);
   const unsound = unsoundGear(gear);

@@ -1,4 +1,13 @@
-import { jobs, roomMl, type Cavity, type Form, type Gear, type Inside, type Trust } from '../gear';
+import {
+  jobs,
+  roomMl,
+  type Cavity,
+  type Contents,
+  type Form,
+  type Gear,
+  type Inside,
+  type Trust,
+} from '../gear';
 
 /**
  * The gear with another capacity in mL: what it carries and boils, its cavities, and where they are only
@@ -17,6 +26,7 @@ export function withCapacity(gear: Gear, volumeMl: number): Gear {
       ...cavity,
       inside: scaledInside(cavity.inside, linear),
     })),
+    contents: gear.contents?.unit === 'mL' ? scaledContents(gear.contents, ratio) : gear.contents,
     supplies: gear.supplies.map((supply) =>
       jobs[supply.job].unit === 'mL' && supply.amount !== null
         ? { ...supply, amount: round(supply.amount * ratio) }
@@ -73,6 +83,7 @@ function withAmount(gear: Gear, unit: 'm' | 'm²', before: number | null, after:
     massG: gear.massG === null ? null : round(gear.massG * ratio),
     form: gear.form && scaledForm(gear.form, Math.cbrt(ratio)),
     priceMinor: gear.priceMinor === null ? null : Math.round(gear.priceMinor * ratio),
+    contents: gear.contents?.unit === 'm' ? scaledContents(gear.contents, ratio) : gear.contents,
     supplies: gear.supplies.map((supply) =>
       jobs[supply.job].unit === unit && supply.amount !== null
         ? { ...supply, amount: round(supply.amount * ratio) }
@@ -117,6 +128,29 @@ function insideWithin({ inside }: Cavity, before: Form | null, after: Form): Ins
 /** A wall is never thicker than half of the side. */
 function lessWall(sideMm: number, wallMm: number): number {
   return Math.max(sideMm / 2, sideMm - Math.max(0, wallMm));
+}
+
+/** The gear with so much in a full one, in the unit of its contents: what it does and weighs follow. */
+export function withContents(gear: Gear, full: number): Gear {
+  const { contents } = gear;
+  if (contents === null) return gear;
+  const ratio = full / contents.full;
+  return {
+    ...gear,
+    massG: gear.massG === null ? null : round(gear.massG + contents.massG * (ratio - 1)),
+    priceMinor: gear.priceMinor === null ? null : Math.round(gear.priceMinor * ratio),
+    contents: scaledContents(contents, ratio),
+    supplies: gear.supplies.map((supply) =>
+      jobs[supply.job].isUsedUp && supply.amount !== null
+        ? { ...supply, amount: round(supply.amount * ratio) }
+        : supply,
+    ),
+  };
+}
+
+function scaledContents(contents: Contents, ratio: number): Contents {
+  const full = round(contents.full * ratio);
+  return { ...contents, full, left: full, massG: round(contents.massG * ratio) };
 }
 
 function scaledForm(form: Form, linear: number): Form {

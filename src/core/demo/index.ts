@@ -1,4 +1,4 @@
-import type { Bench } from '../loadout';
+import { emptyBench, type Bench } from '../loadout';
 import { demoKits } from './kits';
 import { demoShelf } from './shelf';
 
@@ -7,7 +7,7 @@ export const demoOpensOn = 'portage-pack-kit';
 
 /** The made-up bench that ships: over seventy pieces, three kits, and real faults to find. */
 export const demoBench: Bench = {
-  currency: 'EUR',
+  ...emptyBench,
   shelf: new Map(demoShelf.map((gear) => [gear.id, gear])),
   loadouts: new Map(demoKits.map((loadout) => [loadout.id, loadout])),
 };

@@ -1,4 +1,4 @@
-import type { Ground, Loadout, Place, Placement } from '../loadout';
+import { newPlacement, type Ground, type Loadout, type Place } from '../loadout';
 
 /** One line of a kit: which gear, how many, where. The placement takes its gear's id, as each is there once. */
 type Line = readonly [gear: string, place: Place, count?: number];
@@ -18,13 +18,8 @@ function kit(
   limits: { readonly mostMassG: number | null; readonly mostPriceMinor: number | null },
   lines: readonly Line[],
 ): Loadout {
-  const placements: readonly Placement[] = lines.map(([gear, place, count = 1]) => ({
-    id: gear,
-    gear,
-    count,
-    place,
-  }));
-  return { id, name, purpose, ...limits, placements };
+  const placements = lines.map(([gear, place, count]) => newPlacement(gear, gear, place, count));
+  return { id, name, purpose, ...limits, placements, modules: [] };
 }
 
 const packMain = inside('portage-pack', 'main');

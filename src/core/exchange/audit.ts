@@ -7,6 +7,7 @@ import {
   isOnGround,
   totalsOf,
   treeOf,
+  withModules,
   type Bench,
   type Loadout,
 } from '../loadout';
@@ -30,8 +31,9 @@ export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loado
  * What a kit weighs, takes and covers, as one plain document. Masses in g, volumes in mL, prices in minor
  * units of `currency`, `today` as YYYY-MM-DD.
  */
-export function auditOf(bench: Bench, loadout: Loadout, scheme: Scheme, today: string) {
+export function auditOf(bench: Bench, own: Loadout, scheme: Scheme, today: string) {
   const { shelf } = bench;
+  const loadout = withModules(bench, own);
   const tree = treeOf(loadout);
   const totals = totalsOf(loadout, shelf);
   const cover = coverOf(loadout, shelf, scheme);
@@ -41,6 +43,11 @@ export function auditOf(bench: Bench, loadout: Loadout, scheme: Scheme, today: s
   }));
   return {
     kit: { id: loadout.id, name: loadout.name, purpose: loadout.purpose },
+    along: own.modules.map(({ id, kit }) => ({
+      module: id,
+      kit,
+      name: bench.loadouts.get(kit)!.name,
+    })),
     today,
     currency: bench.currency,
     totals: totals.whole,

@@ -1,5 +1,5 @@
 import type { Gear } from '../gear';
-import type { Bench, Command, Loadout } from '../loadout';
+import type { Bench, Command, Loadout, Version } from '../loadout';
 
 /** What to do with an entry that is here already but differs. */
 export type OnClash = 'keep both' | 'replace mine';
@@ -11,6 +11,8 @@ export interface BringIn {
   readonly command: Command;
   readonly gear: Readonly<Record<Arrival, number>>;
   readonly loadouts: readonly { readonly name: string; readonly arrival: Arrival }[];
+  /** Schemes, lists and versions. */
+  readonly others: Readonly<Record<Arrival, number>>;
   /** The file counts in another currency, so its prices are left behind. */
   readonly pricesLeftBehind: boolean;
 }
@@ -24,58 +26,114 @@ export interface BringIn {
 export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () => string): BringIn {
   const isEmpty = bench.shelf.size === 0 && bench.loadouts.size === 0;
   const pricesLeftBehind = !isEmpty && bench.currency !== file.currency;
-  const commands: Command[] = [];
-  if (isEmpty && bench.currency !== file.currency) {
-    commands.push({ do: 'count in', currency: file.currency });
-  }
+  const ofMoney = pricesLeftBehind ? withoutPrice : (gear: Gear) => gear;
+  const into = new Bringing(onClash, newId);
 
-  const gearIds = new Map<string, string>();
-  const gearCount = { new: 0, 'the same': 0, differs: 0 };
-  const added: Gear[] = [];
-  const replaced: Gear[] = [];
-  for (const found of file.shelf.values()) {
-    const gear = pricesLeftBehind ? { ...found, priceMinor: null } : found;
-    const arrival = arrivalOf(bench.shelf.get(gear.id), gear);
-    gearCount[arrival] += 1;
-    const id = arrival === 'differs' && onClash === 'keep both' ? newId() : gear.id;
-    gearIds.set(gear.id, id);
-    if (arrival === 'new' || id !== gear.id) added.push({ ...gear, id });
-    else if (arrival === 'differs') replaced.push(gear);
-  }
+  const gear = into.sort(file.shelf, bench.shelf, ofMoney);
+  const loadouts = into.sort(file.loadouts, bench.loadouts, (loadout) =>
+    onGear(loadout, gear.ids, pricesLeftBehind),
+  );
+  const kits = loadouts.brought.map(({ entry, arrival }) => ({
+    arrival,
+    entry: onKits(entry, loadouts.ids, onClash, arrival),
+  }));
+  const schemes = into.sort(file.schemes, bench.schemes);
+  const lists = into.sort(file.lists, bench.lists);
+  const versions = into.sort(file.versions, bench.versions, (version) => ({
+    ...onKit(version, loadouts.ids),
+    gear: version.gear.map(ofMoney),
+  }));
 
-  if (added.length > 0) commands.push({ do: 'add gear', gear: added });
-
-  const changes: readonly Command[] =
-    replaced.length > 0 ? [{ do: 'replace gear', gear: replaced }] : [];
-
-  const removals: Command[] = [];
-  const additions: Command[] = [];
-  const loadouts = [...file.loadouts.values()].map((found) => {
-    const loadout = onGear(found, gearIds, pricesLeftBehind);
-    const arrival = arrivalOf(bench.loadouts.get(loadout.id), loadout);
-    if (arrival === 'new') additions.push({ do: 'add kit', loadout });
-    if (arrival === 'differs') {
-      if (onClash === 'replace mine') removals.push({ do: 'remove kit', id: loadout.id });
-      const kept = { ...loadout, id: newId(), name: `${loadout.name} (brought in)` };
-      additions.push({ do: 'add kit', loadout: onClash === 'replace mine' ? loadout : kept });
-    }
-    return { name: loadout.name, arrival };
-  });
+  const replacedGear = gear.brought.filter(
+    ({ arrival, isNew }) => arrival !== 'the same' && !isNew,
+  );
+  const addedGear = gear.brought.filter(({ isNew }) => isNew);
+  const replacedKits = kits.filter(({ arrival }) => arrival === 'differs');
+  const commands: readonly Command[] = [
+    ...(isEmpty && bench.currency !== file.currency
+      ? [{ do: 'count in', currency: file.currency } as const]
+      : []),
+    ...(addedGear.length > 0
+      ? [{ do: 'add gear', gear: addedGear.map(({ entry }) => entry) } as const]
+      : []),
+    // A kit that is replaced is emptied first, so that nothing holds its gear to the cavities it had.
+    ...(onClash === 'replace mine'
+      ? replacedKits.map(({ entry }) => ({ do: 'replace kit', loadout: emptied(entry) }) as const)
+      : []),
+    ...(replacedGear.length > 0
+      ? [{ do: 'replace gear', gear: replacedGear.map(({ entry }) => entry) } as const]
+      : []),
+    ...kits.flatMap(({ entry, arrival }) => kitCommands(entry, arrival, onClash)),
+    ...kits.flatMap(({ entry, arrival }) =>
+      arrival === 'the same' || entry.modules.length === 0
+        ? []
+        : [{ do: 'replace kit', loadout: entry } as const],
+    ),
+    ...changedOf(schemes.brought).map((scheme) => ({ do: 'keep scheme', scheme }) as const),
+    ...changedOf(lists.brought).map((list) => ({ do: 'keep list', list }) as const),
+    ...changedOf(versions.brought).map((version) => ({ do: 'keep version', version }) as const),
+  ];
   return {
-    command: {
-      do: 'together',
-      label: 'bring in a file',
-      commands: [...commands, ...removals, ...changes, ...additions],
-    },
-    gear: gearCount,
-    loadouts,
+    command: { do: 'together', label: 'bring in a file', commands },
+    gear: gear.count,
+    loadouts: kits.map(({ arrival }, at) => ({
+      name: [...file.loadouts.values()][at]!.name,
+      arrival,
+    })),
+    others: sumOf(schemes.count, lists.count, versions.count),
     pricesLeftBehind,
   };
 }
 
-function arrivalOf(mine: Gear | Loadout | undefined, theirs: Gear | Loadout): Arrival {
-  if (mine === undefined) return 'new';
-  return canonical(mine) === canonical(theirs) ? 'the same' : 'differs';
+type Counts = Readonly<Record<Arrival, number>>;
+
+interface Brought<T> {
+  readonly entry: T;
+  readonly arrival: Arrival;
+  /** It comes under an id that nothing here has. */
+  readonly isNew: boolean;
+}
+
+/** Sorts the entries of a file into what is new, the same and different, and gives new ids where both are kept. */
+class Bringing {
+  constructor(
+    private readonly onClash: OnClash,
+    private readonly newId: () => string,
+  ) {}
+
+  sort<T extends { readonly id: string }>(
+    theirs: ReadonlyMap<string, T>,
+    mine: ReadonlyMap<string, T>,
+    adapted: (entry: T) => T = (entry) => entry,
+  ) {
+    const ids = new Map<string, string>();
+    const count = { new: 0, 'the same': 0, differs: 0 };
+    const brought = [...theirs.values()].map((found): Brought<T> => {
+      const entry = adapted(found);
+      const own = mine.get(entry.id);
+      const arrival =
+        own === undefined ? 'new' : canonical(own) === canonical(entry) ? 'the same' : 'differs';
+      count[arrival] += 1;
+      const isForked = arrival === 'differs' && this.onClash === 'keep both';
+      const id = isForked ? this.newId() : entry.id;
+      ids.set(found.id, id);
+      return { entry: { ...entry, id }, arrival, isNew: arrival === 'new' || isForked };
+    });
+    return { ids, count: count as Counts, brought };
+  }
+}
+
+/** A kit comes first without those that go along in it, as they may come after it. */
+function kitCommands(loadout: Loadout, arrival: Arrival, onClash: OnClash): readonly Command[] {
+  if (arrival === 'the same') return [];
+  const alone = { ...loadout, modules: [] };
+  return arrival === 'differs' && onClash === 'replace mine'
+    ? [{ do: 'replace kit', loadout: alone }]
+    : [{ do: 'add kit', loadout: alone }];
+}
+
+function changedOf<T>(brought: readonly Brought<T>[]): readonly T[] {
+  return brought.filter(({ arrival }) => arrival !== 'the same').map(({ entry }) => entry);
 }
 
 /** JSON with sorted keys, so that the order of fields makes no difference. */
@@ -85,6 +143,10 @@ function canonical(value: unknown): string {
       ? Object.fromEntries(Object.entries(inner).sort(([one], [other]) => (one < other ? -1 : 1)))
       : inner,
   );
+}
+
+function withoutPrice(gear: Gear): Gear {
+  return { ...gear, priceMinor: null };
 }
 
 function onGear(
@@ -100,4 +162,40 @@ function onGear(
       gear: gearIds.get(placement.gear) ?? placement.gear,
     })),
   };
+}
+
+/** A kit on the ids that those along in it have here, and with a name that tells it from mine. */
+function onKits(
+  loadout: Loadout,
+  kitIds: ReadonlyMap<string, string>,
+  onClash: OnClash,
+  arrival: Arrival,
+): Loadout {
+  const modules = loadout.modules.map((module) => ({
+    ...module,
+    kit: kitIds.get(module.kit) ?? module.kit,
+  }));
+  const isForked = arrival === 'differs' && onClash === 'keep both';
+  return { ...loadout, modules, ...(isForked && { name: forkedName(loadout.name) }) };
+}
+
+function forkedName(name: string): string {
+  return `${name.slice(0, 100)} (brought in)`;
+}
+
+function onKit(version: Version, kitIds: ReadonlyMap<string, string>): Version {
+  const kit = kitIds.get(version.kit) ?? version.kit;
+  return { ...version, kit, loadout: { ...version.loadout, id: kit } };
+}
+
+function emptied(loadout: Loadout): Loadout {
+  return { ...loadout, placements: [], modules: [] };
+}
+
+function sumOf(...counts: readonly Counts[]): Counts {
+  const sum = { new: 0, 'the same': 0, differs: 0 };
+  for (const each of counts) {
+    for (const arrival of ['new', 'the same', 'differs'] as const) sum[arrival] += each[arrival];
+  }
+  return sum;
 }

@@ -64,7 +64,9 @@ export function packingByCategory(
     return { placement, gear, depth: 0, cavity: null, totals: ownTotals(gear, placement.count) };
   });
   return scheme.categories.map((category) => {
-    const own = lines.filter(({ gear }) => homeCategory(scheme, gear).id === category.id);
+    const own = lines.filter(
+      ({ gear, placement }) => homeCategory(scheme, gear, placement.laidFor).id === category.id,
+    );
     return { category, massG: sumOf(own.map(({ totals }) => totals)).massG, lines: own };
   });
 }

@@ -1,6 +1,14 @@
 import * as v from 'valibot';
-import { done, refused, type Outcome } from '../quantity';
-import { unsound, type Bench } from '../loadout';
+import { done, refused, type Outcome, type Problem } from '../quantity';
+import {
+  unsound,
+  unsoundList,
+  unsoundModules,
+  unsoundScheme,
+  unsoundVersion,
+  type Bench,
+} from '../loadout';
+import { fileFromVersion1 } from './migrate';
 import { fileSchema, formatName, formatVersion, type AcornFile } from './schema';
 
 /** The largest file that is opened, in bytes: some twenty times the largest shelf anyone has shown. */
@@ -70,7 +78,7 @@ function parseJson(text: string): Outcome<unknown> {
   }
 }
 
-/** Older versions would be brought up to date here; there is none before the first. */
+/** The file brought up to the version that is read now. */
 function ofThisVersion(value: unknown): Outcome<unknown> {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) {
     return refused(`This JSON is not a Vivid Acorn file: it has no field “format”.`, 'format');
@@ -91,21 +99,46 @@ function ofThisVersion(value: unknown): Outcome<unknown> {
       'version',
     );
   }
-  return done(value);
+  return done(version === 1 ? fileFromVersion1(value) : value);
 }
 
 function hangingTogether(file: AcornFile): Outcome<Bench> {
-  const shelf = new Map(file.gear.map((gear) => [gear.id, gear]));
-  const twiceGear = firstTwice(file.gear);
-  if (twiceGear >= 0) return refusedAt(`gear[${twiceGear}].id`, 'is there twice.');
-  const twiceKit = firstTwice(file.loadouts);
-  if (twiceKit >= 0) return refusedAt(`loadouts[${twiceKit}].id`, 'is there twice.');
-  for (const [at, loadout] of file.loadouts.entries()) {
-    const problem = unsound(loadout, shelf);
-    if (problem) return refusedAt(`loadouts[${at}].${problem.field}`, problem.message);
+  for (const part of ['gear', 'loadouts', 'schemes', 'lists', 'versions'] as const) {
+    const twice = firstTwice(file[part]);
+    if (twice >= 0) return refusedAt(`${part}[${twice}].id`, 'is there twice.');
   }
-  const loadouts = new Map(file.loadouts.map((loadout) => [loadout.id, loadout]));
-  return done({ currency: file.currency, shelf, loadouts });
+  const bench: Bench = {
+    currency: file.currency,
+    shelf: byId(file.gear),
+    loadouts: byId(file.loadouts),
+    schemes: byId(file.schemes),
+    lists: byId(file.lists),
+    versions: byId(file.versions),
+  };
+  return (
+    refusedFor('loadouts', file.loadouts, (kit) => unsound(kit, bench.shelf)) ??
+    refusedFor('loadouts', file.loadouts, (kit) => unsoundModules(bench, kit)) ??
+    refusedFor('schemes', file.schemes, unsoundScheme) ??
+    refusedFor('lists', file.lists, unsoundList) ??
+    refusedFor('versions', file.versions, unsoundVersion) ??
+    done(bench)
+  );
+}
+
+function refusedFor<T>(
+  part: string,
+  entries: readonly T[],
+  unsoundness: (entry: T) => Problem | null,
+): Outcome<never> | null {
+  for (const [at, entry] of entries.entries()) {
+    const problem = unsoundness(entry);
+    if (problem) return refusedAt(`${part}[${at}].${problem.field}`, problem.message);
+  }
+  return null;
+}
+
+function byId<T extends { readonly id: string }>(entries: readonly T[]): ReadonlyMap<string, T> {
+  return new Map(entries.map((entry) => [entry.id, entry]));
 }
 
 function firstTwice(entries: readonly { readonly id: string }[]): number {

@@ -2,27 +2,42 @@ import * as v from 'valibot';
 import { currencies, mostLengthMm, mostMassG, mostPriceMinor, mostVolumeMl } from '../quantity';
 import {
   cellTypes,
+  contentUnits,
   fitnesses,
   jobIds,
   longestName,
   longestNote,
   mostCavities,
+  mostContents,
   mostCount,
   mostDemands,
   mostSupplies,
   ownerships,
+  priceTrusts,
   reaches,
   silhouettes,
   stuffs,
+  tiers,
   trusts,
   whyNotName,
   whyNotPlain,
 } from '../gear';
-import { grounds, mostGear, mostLoadouts, mostPlacements } from '../loadout';
+import {
+  grounds,
+  mostCategories,
+  mostGear,
+  mostLines,
+  mostLists,
+  mostLoadouts,
+  mostModules,
+  mostPlacements,
+  mostSchemes,
+  mostVersions,
+} from '../loadout';
 
 /** What the first two fields of every file say. */
 export const formatName = 'vivid-acorn';
-export const formatVersion = 1;
+export const formatVersion = 2;
 
 const id = v.pipe(
   v.string(),
@@ -146,6 +161,16 @@ const date = v.pipe(
   v.check((text) => isCalendarDay(text), 'is not a day of the calendar.'),
 );
 
+const contents = v.pipe(
+  v.strictObject({
+    unit: v.picklist(contentUnits),
+    full: above0(mostContents),
+    left: upTo(mostContents),
+    massG: upTo(mostMassG),
+  }),
+  v.check(({ left, full }) => left <= full, 'has more left than a full one holds.'),
+);
+
 /** One line of the shelf. Masses in g, lengths in mm, volumes in mL, prices in minor units. */
 export const gearSchema = v.strictObject({
   id,
@@ -153,11 +178,16 @@ export const gearSchema = v.strictObject({
   kind: v.nullable(id),
   count: whole(0, mostCount),
   ownership: v.picklist(ownerships),
+  tier: v.picklist(tiers),
+  lentTo: v.nullable(name),
+  isShared: v.boolean(),
   massG: v.nullable(upTo(mostMassG)),
   massTrust: v.picklist(trusts),
   form: v.nullable(form),
   formTrust: v.picklist(trusts),
   priceMinor: v.nullable(whole(0, mostPriceMinor)),
+  priceTrust: v.picklist(priceTrusts),
+  contents: v.nullable(contents),
   goodUntil: v.nullable(date),
   cavities: v.pipe(
     v.array(cavity),
@@ -173,18 +203,24 @@ export const gearSchema = v.strictObject({
     stuff: v.picklist(stuffs),
     colour: v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'is not a colour like #8a5a33.')),
   }),
+  photo: v.nullable(id),
   note,
 });
+
+const place = v.union(
+  [v.strictObject({ on: v.picklist(grounds) }), v.strictObject({ in: id, cavity: id })],
+  `is neither {"on": "${grounds.join('" or "')}"} nor {"in": a placement's id, "cavity": a cavity's id}.`,
+);
 
 const placement = v.strictObject({
   id,
   gear: id,
   count: whole(1, mostCount),
-  place: v.union(
-    [v.strictObject({ on: v.picklist(grounds) }), v.strictObject({ in: id, cavity: id })],
-    `is neither {"on": "${grounds.join('" or "')}"} nor {"in": a placement's id, "cavity": a cavity's id}.`,
-  ),
+  place,
+  laidFor: v.nullable(job),
 });
+
+const moduleSchema = v.strictObject({ id, kit: id, place });
 
 /** One kit. Every placement is on a ground or in a cavity of another placement. */
 export const loadoutSchema = v.strictObject({
@@ -197,9 +233,51 @@ export const loadoutSchema = v.strictObject({
     v.array(placement),
     v.maxLength(mostPlacements, `holds more than ${mostPlacements} placements.`),
   ),
+  modules: v.pipe(
+    v.array(moduleSchema),
+    v.maxLength(mostModules, `holds more than ${mostModules}.`),
+  ),
 });
 
-/** A file of one kit or many, with all the gear that they need. */
+/** A grouping of jobs of the person's own; jobs it leaves out are gathered beyond it. */
+const schemeSchema = v.strictObject({
+  id,
+  name,
+  categories: v.pipe(
+    v.array(v.strictObject({ id, name, jobs: v.pipe(v.array(job), v.maxLength(jobIds.length)) })),
+    v.maxLength(mostCategories, `holds more than ${mostCategories} categories.`),
+  ),
+});
+
+/** What somebody holds that a kit should have, line by line. */
+const listSchema = v.strictObject({
+  id,
+  name,
+  note,
+  lines: v.pipe(
+    v.array(
+      v.strictObject({
+        text: name,
+        kind: v.nullable(id),
+        jobs: v.pipe(v.array(job), v.maxLength(jobIds.length)),
+      }),
+    ),
+    v.maxLength(mostLines, `holds more than ${mostLines} lines.`),
+  ),
+});
+
+/** A kit as it was on a day, with the kits that went along in it and all their gear. */
+const versionSchema = v.strictObject({
+  id,
+  kit: id,
+  day: date,
+  note,
+  loadout: loadoutSchema,
+  along: v.pipe(v.array(loadoutSchema), v.maxLength(mostLoadouts, 'holds too many kits.')),
+  gear: v.pipe(v.array(gearSchema), v.maxLength(mostGear, `holds more than ${mostGear} pieces.`)),
+});
+
+/** A file of one kit or many, with all the gear that they need, and what else a bench keeps. */
 export const fileSchema = v.strictObject({
   format: v.literal(formatName),
   version: v.literal(formatVersion),
@@ -208,6 +286,15 @@ export const fileSchema = v.strictObject({
   loadouts: v.pipe(
     v.array(loadoutSchema),
     v.maxLength(mostLoadouts, `holds more than ${mostLoadouts} kits.`),
+  ),
+  schemes: v.pipe(
+    v.array(schemeSchema),
+    v.maxLength(mostSchemes, `holds more than ${mostSchemes}.`),
+  ),
+  lists: v.pipe(v.array(listSchema), v.maxLength(mostLists, `holds more than ${mostLists}.`)),
+  versions: v.pipe(
+    v.array(versionSchema),
+    v.maxLength(mostVersions, `holds more than ${mostVersions}.`),
   ),
 });
 

@@ -1,4 +1,5 @@
 import type { Cavity } from './cavity';
+import type { Contents } from './contents';
 import type { Form } from './form';
 import type { Look } from './look';
 import type { Supply } from './supply';
@@ -7,9 +8,17 @@ import type { Supply } from './supply';
 export const trusts = ['weighed', 'stated', 'typical'] as const;
 export type Trust = (typeof trusts)[number];
 
+/** A price was paid or asked, or it is typical of the kind. */
+export const priceTrusts = ['stated', 'typical'] as const;
+export type PriceTrust = (typeof priceTrusts)[number];
+
 /** How the person comes by it. Wished gear is not there yet. */
 export const ownerships = ['owned', 'wished', 'home-made', 'scavenged', 'retired'] as const;
 export type Ownership = (typeof ownerships)[number];
+
+/** Which kits it is good enough for: the main ones, or the backups that are fed with what they replace. */
+export const tiers = ['front line', 'hand-me-down'] as const;
+export type Tier = (typeof tiers)[number];
 
 /** One line on the shelf: a thing, or a supply counted in its own unit. All figures are for one of it. */
 export interface Gear {
@@ -20,18 +29,28 @@ export interface Gear {
   /** How many of it there are, over all kits. */
   readonly count: number;
   readonly ownership: Ownership;
-  /** Null while nobody knows. */
+  readonly tier: Tier;
+  /** Who has borrowed it; null while it is at home. */
+  readonly lentTo: string | null;
+  /** It is meant to go from kit to kit, so that it may be placed more often than it is there. */
+  readonly isShared: boolean;
+  /** Of a full one where it has contents. Null while nobody knows. */
   readonly massG: number | null;
   readonly massTrust: Trust;
   /** Null while nobody knows. */
   readonly form: Form | null;
   readonly formTrust: Trust;
   readonly priceMinor: number | null;
+  readonly priceTrust: PriceTrust;
+  /** What of it is used up bit by bit; null where nothing is. */
+  readonly contents: Contents | null;
   /** The day after which it is not relied on, as YYYY-MM-DD. */
   readonly goodUntil: string | null;
   readonly cavities: readonly Cavity[];
   readonly supplies: readonly Supply[];
   readonly look: Look;
+  /** The id of a picture that is kept in this browser; null where there is none. */
+  readonly photo: string | null;
   readonly note: string;
 }
 
@@ -42,4 +61,9 @@ export function isHolder(gear: Gear): boolean {
 
 export function cavityOf(gear: Gear, cavityId: string): Cavity | undefined {
   return gear.cavities.find((cavity) => cavity.id === cavityId);
+}
+
+/** Whether it is in the person’s hands now: not a wish, not retired, not lent. */
+export function isAtHand({ ownership, lentTo }: Gear): boolean {
+  return ownership !== 'wished' && ownership !== 'retired' && lentTo === null;
 }

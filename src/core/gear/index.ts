@@ -6,4 +6,6 @@ export * from './job-words';
 export * from './look';
 export * from './plain-text';
 export * from './gear';
+export * from './contents';
+export * from './left';
 export * from './soundness';

@@ -12,14 +12,27 @@ interface JobEntry {
   readonly tally: Tally;
   /** A job whose loss is a finding of its own. */
   readonly critical: boolean;
+  /** Doing it uses up what does it: an opened one does less of it. */
+  readonly isUsedUp: boolean;
 }
 
 function job(group: string, name: string, unit: string | null = null, tally?: Tally): JobEntry {
-  return { group, name, unit, tally: tally ?? (unit === null ? 'none' : 'sum'), critical: false };
+  return {
+    group,
+    name,
+    unit,
+    tally: tally ?? (unit === null ? 'none' : 'sum'),
+    critical: false,
+    isUsedUp: false,
+  };
 }
 
 function critical(entry: JobEntry): JobEntry {
   return { ...entry, critical: true };
+}
+
+function usedUp(entry: JobEntry): JobEntry {
+  return { ...entry, isUsedUp: true };
 }
 
 /** Everything that a kit may have to be able to do. */
@@ -31,15 +44,15 @@ export const jobs = {
   grip: job('cut', 'grip'),
   sharpen: job('cut', 'sharpen'),
   dig: job('cut', 'dig'),
-  flame: job('fire', 'flame', 'lights'),
-  spark: job('fire', 'spark', 'strikes'),
+  flame: usedUp(job('fire', 'flame', 'lights')),
+  spark: usedUp(job('fire', 'spark', 'strikes')),
   'sun-fire': job('fire', 'fire from the sun'),
-  tinder: job('fire', 'tinder', 'min'),
+  tinder: usedUp(job('fire', 'tinder', 'min')),
   stove: job('fire', 'stove'),
-  fuel: job('fire', 'fuel', 'kJ'),
+  fuel: usedUp(job('fire', 'fuel', 'kJ')),
   'carry-water': critical(job('water', 'carry water', 'mL')),
   boil: critical(job('water', 'boil', 'mL', 'largest')),
-  'treat-water': critical(job('water', 'treat water', 'L')),
+  'treat-water': usedUp(critical(job('water', 'treat water', 'L'))),
   strain: job('water', 'strain'),
   eat: job('water', 'eat'),
   roof: critical(job('cover', 'roof', 'm²')),
@@ -50,13 +63,13 @@ export const jobs = {
   raise: job('cover', 'raise off the ground'),
   reflect: job('cover', 'reflect heat'),
   stake: job('cover', 'stake', 'pegs'),
-  cord: critical(job('cord', 'cord', 'm')),
-  line: job('cord', 'line', 'm'),
+  cord: usedUp(critical(job('cord', 'cord', 'm'))),
+  line: usedUp(job('cord', 'line', 'm')),
   fasten: job('cord', 'fasten'),
-  tape: job('cord', 'tape', 'm'),
-  wire: job('cord', 'wire', 'm'),
+  tape: usedUp(job('cord', 'tape', 'm')),
+  wire: usedUp(job('cord', 'wire', 'm')),
   light: job('light', 'light', 'lumen-hours'),
-  candle: job('light', 'candle', 'h'),
+  candle: usedUp(job('light', 'candle', 'h')),
   cloth: job('cloth', 'cloth', 'm²'),
   bearing: job('find the way', 'bearing'),
   map: job('find the way', 'map'),
@@ -68,7 +81,7 @@ export const jobs = {
   mark: job('be found', 'mark'),
   call: job('be found', 'call'),
   sew: job('mend', 'sew'),
-  thread: job('mend', 'thread', 'm'),
+  thread: usedUp(job('mend', 'thread', 'm')),
   glue: job('mend', 'glue'),
   spare: job('mend', 'spare part'),
   'first-aid': critical(job('body', 'first aid')),
@@ -76,7 +89,7 @@ export const jobs = {
   blister: job('body', 'blisters'),
   medicine: job('body', 'medicine'),
   tweeze: job('body', 'tweeze'),
-  food: job('food', 'food', 'kcal'),
+  food: usedUp(job('food', 'food', 'kcal')),
   catch: job('food', 'catch food'),
   electrolyte: job('food', 'electrolyte'),
   hands: job('guard', 'guard hands'),
@@ -88,7 +101,7 @@ export const jobs = {
   toilet: job('clean', 'toilet'),
   wash: job('clean', 'wash'),
   cells: job('power', 'cells', 'Wh'),
-  recharge: job('power', 'recharge', 'Wh'),
+  recharge: usedUp(job('power', 'recharge', 'Wh')),
   write: job('mind', 'write'),
   guide: job('mind', 'guide'),
   morale: job('mind', 'morale'),

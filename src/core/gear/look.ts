@@ -11,6 +11,7 @@ export const silhouettes = [
   'needle-case', 'tube', 'first-aid', 'bandage', 'tweezers', 'spray',
   'food-pouch', 'bar', 'paper-roll', 'notebook', 'pencil', 'card',
   'tin', 'can', 'pouch', 'pack', 'dry-bag', 'barrel', 'box',
+  'shovel', 'lantern', 'jug', 'bucket', 'cable', 'goggles', 'net', 'book', 'wallet',
   'piece',
 ] as const;
 export type Silhouette = (typeof silhouettes)[number];

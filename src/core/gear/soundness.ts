@@ -1,6 +1,7 @@
 import { mostLengthMm, mostMassG, mostPriceMinor, mostVolumeMl, type Problem } from '../quantity';
 import type { Cavity, Inside, Mouth } from './cavity';
 import type { Form } from './form';
+import type { Contents } from './contents';
 import type { Gear } from './gear';
 import { longestNote, whyNotName, whyNotPlain } from './plain-text';
 import type { Supply } from './supply';
@@ -10,6 +11,9 @@ export const mostCount = 10_000;
 export const mostCavities = 40;
 export const mostSupplies = 60;
 export const mostDemands = 12;
+
+/** The most that one piece holds of what is used up, in its own unit. */
+export const mostContents = 1e9;
 
 type Range = 'from 0' | 'above 0' | 'whole' | 'whole from 1' | 'any';
 
@@ -38,23 +42,38 @@ export function unsoundGear(gear: Gear): Problem | null {
     const cavityName = whyNotName(cavity.name);
     if (cavityName) return problem('cavities', `A cavity’s name ${cavityName}.`);
   }
+  const lentTo = gear.lentTo === null ? null : whyNotName(gear.lentTo);
+  if (lentTo) return problem('lentTo', `The name of who has it ${lentTo}.`);
   for (const [field, value, range, most] of figuresOf(gear)) {
     const why = value === null ? null : whyNotInRange(value, range, most);
     if (why) return problem(field, `${labelOf(field)} ${why}.`);
+  }
+  if (gear.contents !== null && gear.contents.left > gear.contents.full) {
+    return problem('contents.left', 'More is left of it than a full one holds.');
   }
   return gear.form?.shape === 'soft' && gear.form.tightMl > gear.form.looseMl
     ? problem('form.tightMl', 'Pressed tight it takes more room than loose.')
     : null;
 }
 
-function figuresOf({ count, massG, priceMinor, form, cavities, supplies }: Gear): Figure[] {
-  return [
+function figuresOf({ count, massG, priceMinor, form, contents, cavities, supplies }: Gear) {
+  const figures: Figure[] = [
     ['count', count, 'whole', mostCount],
     ['massG', massG, 'from 0', mostMassG],
     ['priceMinor', priceMinor, 'whole', mostPriceMinor],
     ...(form === null ? [] : formFigures(form)),
+    ...(contents === null ? [] : contentsFigures(contents)),
     ...cavities.flatMap(cavityFigures),
     ...supplies.flatMap(supplyFigures),
+  ];
+  return figures;
+}
+
+function contentsFigures({ full, left, massG }: Contents): Figure[] {
+  return [
+    ['contents.full', full, 'above 0', mostContents],
+    ['contents.left', left, 'from 0', mostContents],
+    ['contents.massG', massG, 'from 0', mostMassG],
   ];
 }
 
@@ -146,6 +165,7 @@ const labels: readonly (readonly [start: string, label: string])[] = [
   ['massG', 'The mass'],
   ['priceMinor', 'The price'],
   ['form', 'A side or a volume of it'],
+  ['contents', 'A figure of its contents'],
   ['cavities', 'A figure of what it holds'],
   ['supplies', 'A figure of what it does'],
 ];

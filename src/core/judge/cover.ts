@@ -1,28 +1,14 @@
-import {
-  demandInWords,
-  igniteJobs,
-  jobIds,
-  jobs,
-  jobsInWords,
-  lackInWords,
-  waysWanted,
-  type JobId,
-} from '../gear';
+import { demandInWords, jobsInWords, lackInWords } from '../gear';
 import { gearOf, placementOf } from '../loadout';
 import { idleSupplies, independentWays, waysOf, type Idle } from '../scheme';
 import type { Case, Finding } from './finding';
-
-/** What a kit must be able to do: igniting in any manner, and each critical job. */
-const musts: readonly (readonly JobId[])[] = [
-  ...jobIds.filter((id) => jobs[id].critical).map((id) => [id]),
-  igniteJobs,
-];
+import { musts } from './musts';
 
 /** Nothing does a critical job, or all that does it goes with one holder. */
 export function coverOfJobs({ bench, loadout }: Case): readonly Finding[] {
   const ways = waysOf(loadout, bench.shelf);
   const idle = idleSupplies(loadout, bench.shelf, ways);
-  return musts.flatMap((anyOf): readonly Finding[] => {
+  return musts.flatMap(({ anyOf, wanted }): readonly Finding[] => {
     const own = ways.filter((way) => anyOf.includes(way.job));
     const placements = [...new Set(own.map((way) => way.placement.id))];
     if (own.length === 0) {
@@ -42,7 +28,7 @@ export function coverOfJobs({ bench, loadout }: Case): readonly Finding[] {
       {
         rule: 'cover/all-in-one-holder',
         severity: 'warn',
-        message: `${capital(jobsInWords(anyOf))}: all ${placements.length} ways go with ${nameOf(together)}; ${waysWanted(anyOf)} that are independent are wanted.`,
+        message: `${capital(jobsInWords(anyOf))}: all ${placements.length} ways go with ${nameOf(together)}; ${wanted} that are independent are wanted.`,
         placements,
       },
     ];

@@ -1,9 +1,10 @@
 import { coverOfJobs } from './cover';
 import type { Case, Finding, Rule, Severity } from './finding';
 import { cavitiesThatDoNotFit, notStowed, overItsLimits } from './stow';
-import { cellsMissing, pastTheirDate, placedTwice } from './upkeep';
+import { cellsMissing, notThere, pastTheirDate, placedTwice } from './upkeep';
 
 export type { Case, Finding, Severity } from './finding';
+export * from './thrift';
 
 const rules: readonly Rule[] = [
   coverOfJobs,
@@ -12,6 +13,7 @@ const rules: readonly Rule[] = [
   placedTwice,
   cellsMissing,
   pastTheirDate,
+  notThere,
   notStowed,
 ];
 

@@ -1,4 +1,4 @@
-import type { Demand } from '../gear';
+import { isSpent, type Demand, type Gear } from '../gear';
 import { gearOf, overplaced } from '../loadout';
 import { idleSupplies, waysOf } from '../scheme';
 import type { Case, Finding } from './finding';
@@ -64,4 +64,28 @@ export function cellsMissing({ bench, loadout }: Case): readonly Finding[] {
       },
     ];
   });
+}
+
+/** Pieces that are laid out but not there: only wished for, retired, lent, or used up. */
+export function notThere({ bench, loadout }: Case): readonly Finding[] {
+  return loadout.placements.flatMap((placement): readonly Finding[] => {
+    const gear = gearOf(bench.shelf, placement);
+    const why = whyNotThere(gear);
+    if (why === null) return [];
+    return [
+      {
+        rule: why.rule,
+        severity: gear.ownership === 'wished' && gear.lentTo === null ? 'note' : 'warn',
+        message: `${gear.name} ${why.says}.`,
+        placements: [placement.id],
+      },
+    ];
+  });
+}
+
+function whyNotThere(gear: Gear): { readonly rule: string; readonly says: string } | null {
+  if (gear.lentTo !== null) return { rule: 'upkeep/lent', says: `is lent to ${gear.lentTo}` };
+  if (gear.ownership === 'wished') return { rule: 'upkeep/wished', says: 'is only wished for' };
+  if (gear.ownership === 'retired') return { rule: 'upkeep/retired', says: 'is retired' };
+  return isSpent(gear) ? { rule: 'upkeep/used-up', says: 'is used up' } : null;
 }

@@ -1,9 +1,27 @@
 import { done, mostMassG, mostPriceMinor, refused, type Outcome } from '../quantity';
 import { cavityOf, longestNote, unsoundGear, whyNotName, whyNotPlain, type Gear } from '../gear';
-import { mostGear, mostLoadouts, type Bench, type Loadout } from './bench';
+import {
+  emptyBench,
+  mostGear,
+  mostLists,
+  mostLoadouts,
+  mostSchemes,
+  mostVersions,
+  type Bench,
+  type Loadout,
+  type Placement,
+} from './bench';
 import type { Command, GearChange, LoadoutChange } from './commands';
-import { move, place, setCount, takeOut } from './placing';
+import { removeLoadout, withModule } from './along';
+import { noSuchGear, noSuchKit, withEntry, without } from './entries';
+import { keep, putBack, remove } from './keeping';
+import { unsoundModules } from './modules';
+import { unsoundScheme } from './own-scheme';
+import { part } from './parting';
+import { layFor, move, place, setCount, standIn, takeOut } from './placing';
+import { unsoundList } from './reference-list';
 import { unsound } from './soundness';
+import { unsoundVersion } from './version';
 
 /**
  * The bench after a command. The bench given is never changed; what the command does not touch is shared.
@@ -23,21 +41,52 @@ export function apply(bench: Bench, command: Command): Outcome<Bench> {
       return removeGear(bench, command.id);
     case 'add kit':
       return addLoadout(bench, command.loadout);
+    case 'replace kit':
+      return bench.loadouts.has(command.loadout.id)
+        ? withLoadout(bench, command.loadout)
+        : noSuchKit(command.loadout.id);
     case 'change kit':
       return changeLoadout(bench, command.id, command.change);
     case 'remove kit':
-      return bench.loadouts.has(command.id)
-        ? done({ ...bench, loadouts: without(bench.loadouts, command.id) })
-        : noSuchKit(command.id);
+      return removeLoadout(bench, command.id);
     case 'place':
     case 'move':
     case 'set count':
     case 'take out':
+    case 'stand in':
+    case 'lay for':
       return inLoadout(bench, command);
+    case 'take along':
+    case 'move module':
+    case 'leave module':
+      return withModule(bench, command);
+    case 'use':
+    case 'cut':
+      return part(bench, command);
+    case 'keep scheme':
+      return keep(bench, 'schemes', command.scheme, unsoundScheme(command.scheme), mostSchemes);
+    case 'keep list':
+      return keep(bench, 'lists', command.list, unsoundList(command.list), mostLists);
+    case 'keep version':
+      return keep(
+        bench,
+        'versions',
+        command.version,
+        unsoundVersion(command.version),
+        mostVersions,
+      );
+    case 'remove scheme':
+      return remove(bench, 'schemes', command.id);
+    case 'remove list':
+      return remove(bench, 'lists', command.id);
+    case 'remove version':
+      return remove(bench, 'versions', command.id);
+    case 'put back':
+      return putBack(bench, command.version);
     case 'count in':
       return done({ ...bench, currency: command.currency });
     case 'clear':
-      return done({ ...bench, shelf: new Map(), loadouts: new Map() });
+      return done({ ...emptyBench, currency: bench.currency });
     case 'together':
       return command.commands.reduce<Outcome<Bench>>(
         (outcome, step) => (outcome.ok ? apply(outcome.value, step) : outcome),
@@ -46,7 +95,10 @@ export function apply(bench: Bench, command: Command): Outcome<Bench> {
   }
 }
 
-type PlacingCommand = Extract<Command, { do: 'place' | 'move' | 'set count' | 'take out' }>;
+type PlacingCommand = Extract<
+  Command,
+  { do: 'place' | 'move' | 'set count' | 'take out' | 'stand in' | 'lay for' }
+>;
 
 function inLoadout(bench: Bench, command: PlacingCommand): Outcome<Bench> {
   const loadout = bench.loadouts.get(command.loadout);
@@ -71,6 +123,10 @@ function changedPlacements(
       return setCount(loadout, command.placement, command.count);
     case 'take out':
       return takeOut(loadout, command.placement, command.contents);
+    case 'stand in':
+      return standIn(loadout, bench.shelf, command.placement, command.gear);
+    case 'lay for':
+      return layFor(loadout, bench.shelf, command.placement, command.job);
   }
 }
 
@@ -103,7 +159,26 @@ function replaceGear(bench: Bench, replaced: readonly Gear[]): Outcome<Bench> {
     if (held) return held;
     shelf.set(gear.id, gear);
   }
-  return done({ ...bench, shelf });
+  return done(withLanesKept({ ...bench, shelf }, replaced));
+}
+
+/** A piece that no longer does the job it was laid for lies again where it is best. */
+function withLanesKept(bench: Bench, replaced: readonly Gear[]): Bench {
+  const jobsOf = new Map(
+    replaced.map(({ id, supplies }) => [id, new Set(supplies.map(({ job }) => job))]),
+  );
+  const isLost = ({ gear, laidFor }: Placement) =>
+    laidFor !== null && jobsOf.get(gear)?.has(laidFor) === false;
+  const loadouts = [...bench.loadouts.values()].filter(({ placements }) => placements.some(isLost));
+  if (loadouts.length === 0) return bench;
+  const kept = new Map(bench.loadouts);
+  for (const loadout of loadouts) {
+    const placements = loadout.placements.map((placement) =>
+      isLost(placement) ? { ...placement, laidFor: null } : placement,
+    );
+    kept.set(loadout.id, { ...loadout, placements });
+  }
+  return { ...bench, loadouts: kept };
 }
 
 /** Removes gear from the shelf and from every kit; what was in it is laid on that kit's mat. */
@@ -127,9 +202,13 @@ function addLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {
   if (bench.loadouts.size >= mostLoadouts) {
     return refused(`A bench holds up to ${mostLoadouts} kits.`);
   }
+  return withLoadout(bench, loadout);
+}
+
+function withLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {
   const problem = whyNotLoadout(loadout);
   if (problem) return problem;
-  const wrong = unsound(loadout, bench.shelf);
+  const wrong = unsound(loadout, bench.shelf) ?? unsoundModules(bench, loadout);
   return wrong
     ? { ok: false, problem: wrong }
     : done({ ...bench, loadouts: withEntry(bench.loadouts, loadout) });
@@ -138,7 +217,8 @@ function addLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {
 function changeLoadout(bench: Bench, id: string, change: LoadoutChange): Outcome<Bench> {
   const loadout = bench.loadouts.get(id);
   if (!loadout) return noSuchKit(id);
-  const changed: Loadout = { ...loadout, ...change, id, placements: loadout.placements };
+  const { placements, modules } = loadout;
+  const changed: Loadout = { ...loadout, ...change, id, placements, modules };
   return whyNotLoadout(changed) ?? done({ ...bench, loadouts: withEntry(bench.loadouts, changed) });
 }
 
@@ -167,7 +247,7 @@ function whyCavitiesMustStay(bench: Bench, before: Gear, after: Gear): Outcome<n
       const holders = new Set(
         loadout.placements.filter(({ gear }) => gear === before.id).map(({ id }) => id),
       );
-      const held = loadout.placements.filter(
+      const held = [...loadout.placements, ...loadout.modules].filter(
         ({ place }) => 'in' in place && holders.has(place.in) && place.cavity === cavity.id,
       );
       if (held.length > 0) {
@@ -179,25 +259,4 @@ function whyCavitiesMustStay(bench: Bench, before: Gear, after: Gear): Outcome<n
     }
   }
   return null;
-}
-
-function withEntry<T extends { readonly id: string }>(
-  entries: ReadonlyMap<string, T>,
-  entry: T,
-): ReadonlyMap<string, T> {
-  return new Map(entries).set(entry.id, entry);
-}
-
-function without<T>(entries: ReadonlyMap<string, T>, id: string): ReadonlyMap<string, T> {
-  const left = new Map(entries);
-  left.delete(id);
-  return left;
-}
-
-function noSuchKit(id: string): Outcome<never> {
-  return refused(`There is no kit ${id}.`);
-}
-
-function noSuchGear(id: string): Outcome<never> {
-  return refused(`There is no gear ${id} on the shelf.`);
 }

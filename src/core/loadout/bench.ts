@@ -1,5 +1,7 @@
 import type { Currency } from '../quantity';
-import type { Gear } from '../gear';
+import type { Gear, JobId } from '../gear';
+import type { OwnScheme } from './own-scheme';
+import type { ReferenceList } from './reference-list';
 
 /** Where a loadout stands on no gear: the body, a vehicle, a house, or still on the mat, not stowed. */
 export const grounds = ['body', 'vehicle', 'house', 'mat'] as const;
@@ -15,6 +17,16 @@ export interface Placement {
   /** Whole number, at least 1. A placement that holds others is exactly 1. */
   readonly count: number;
   readonly place: Place;
+  /** The job it is in this kit for, which is the lane it lies in; null for what it is best at. */
+  readonly laidFor: JobId | null;
+}
+
+/** A whole kit that goes along inside another. What is in it stays its own. */
+export interface Module {
+  readonly id: string;
+  /** The kit that goes along. */
+  readonly kit: string;
+  readonly place: Place;
 }
 
 /** A kit set up for a purpose: placements of gear in cavities. */
@@ -26,23 +38,52 @@ export interface Loadout {
   readonly mostMassG: number | null;
   readonly mostPriceMinor: number | null;
   readonly placements: readonly Placement[];
+  readonly modules: readonly Module[];
+}
+
+/** A kit as it was on a day, with its gear as it was, so that it can be held against any other. */
+export interface Version {
+  readonly id: string;
+  /** The kit it is a version of, which may be gone by now. */
+  readonly kit: string;
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  readonly note: string;
+  readonly loadout: Loadout;
+  /** The kits that went along in it. */
+  readonly along: readonly Loadout[];
+  readonly gear: readonly Gear[];
 }
 
 export type Shelf = ReadonlyMap<string, Gear>;
 
-/** All that one person keeps: the shelf and the kits, counted in one currency. */
+/** All that one person keeps, counted in one currency. */
 export interface Bench {
   readonly currency: Currency;
   readonly shelf: Shelf;
   readonly loadouts: ReadonlyMap<string, Loadout>;
+  readonly schemes: ReadonlyMap<string, OwnScheme>;
+  readonly lists: ReadonlyMap<string, ReferenceList>;
+  readonly versions: ReadonlyMap<string, Version>;
 }
 
 /** How much one bench, and one kit of it, may hold. */
 export const mostGear = 20_000;
 export const mostLoadouts = 500;
 export const mostPlacements = 10_000;
+export const mostModules = 100;
+export const mostSchemes = 100;
+export const mostLists = 200;
+export const mostVersions = 1000;
 
-export const emptyBench: Bench = { currency: 'EUR', shelf: new Map(), loadouts: new Map() };
+export const emptyBench: Bench = {
+  currency: 'EUR',
+  shelf: new Map(),
+  loadouts: new Map(),
+  schemes: new Map(),
+  lists: new Map(),
+  versions: new Map(),
+};
 
 export function isOnGround(place: Place): place is { readonly on: Ground } {
   return 'on' in place;
@@ -63,4 +104,9 @@ export function gearOf(shelf: Shelf, placement: Placement): Gear {
   if (!gear)
     throw new Error(`placement ${placement.id} is of gear ${placement.gear}, not on the shelf`);
   return gear;
+}
+
+/** A new placement, for what the gear is best at. */
+export function newPlacement(id: string, gear: string, place: Place, count = 1): Placement {
+  return { id, gear, count, place, laidFor: null };
 }

@@ -1,6 +1,8 @@
 import type { Currency } from '../quantity';
 import type { Gear } from '../gear';
-import type { Bench, Loadout } from './bench';
+import type { Bench, Loadout, Version } from './bench';
+import type { OwnScheme } from './own-scheme';
+import type { ReferenceList } from './reference-list';
 
 /** One entry before and after: null where it was not there. */
 export interface Swap<T> {
@@ -13,6 +15,9 @@ export interface Swap<T> {
 export interface Change {
   readonly gear: readonly Swap<Gear>[];
   readonly loadouts: readonly Swap<Loadout>[];
+  readonly schemes: readonly Swap<OwnScheme>[];
+  readonly lists: readonly Swap<ReferenceList>[];
+  readonly versions: readonly Swap<Version>[];
   readonly currency: { readonly before: Currency; readonly after: Currency };
 }
 
@@ -21,6 +26,9 @@ export function changeBetween(before: Bench, after: Bench): Change {
   return {
     gear: swaps(before.shelf, after.shelf),
     loadouts: swaps(before.loadouts, after.loadouts),
+    schemes: swaps(before.schemes, after.schemes),
+    lists: swaps(before.lists, after.lists),
+    versions: swaps(before.versions, after.versions),
     currency: { before: before.currency, after: after.currency },
   };
 }
@@ -30,6 +38,9 @@ export function inverse(change: Change): Change {
   return {
     gear: change.gear.map(turned),
     loadouts: change.loadouts.map(turned),
+    schemes: change.schemes.map(turned),
+    lists: change.lists.map(turned),
+    versions: change.versions.map(turned),
     currency: { before: change.currency.after, after: change.currency.before },
   };
 }
@@ -40,14 +51,16 @@ export function withChange(bench: Bench, change: Change): Bench {
     currency: change.currency.after,
     shelf: swapped(bench.shelf, change.gear),
     loadouts: swapped(bench.loadouts, change.loadouts),
+    schemes: swapped(bench.schemes, change.schemes),
+    lists: swapped(bench.lists, change.lists),
+    versions: swapped(bench.versions, change.versions),
   };
 }
 
-export function isNoChange(change: Change): boolean {
+export function isNoChange({ currency, ...entries }: Change): boolean {
   return (
-    change.gear.length === 0 &&
-    change.loadouts.length === 0 &&
-    change.currency.before === change.currency.after
+    currency.before === currency.after &&
+    Object.values(entries).every((swapsOfOne) => swapsOfOne.length === 0)
   );
 }
 

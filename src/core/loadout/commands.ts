@@ -1,6 +1,8 @@
 import type { Currency } from '../quantity';
-import type { Gear } from '../gear';
-import type { Bench, Loadout, Place, Placement } from './bench';
+import type { Gear, JobId } from '../gear';
+import type { Bench, Loadout, Module, Place, Placement, Version } from './bench';
+import type { OwnScheme } from './own-scheme';
+import type { ReferenceList } from './reference-list';
 
 /** A person's act, as plain data. Ids of new things come with the command, so that it can be replayed. */
 export type Command =
@@ -11,6 +13,8 @@ export type Command =
   | { readonly do: 'remove gear'; readonly id: string }
   | { readonly do: 'add kit'; readonly loadout: Loadout }
   | { readonly do: 'change kit'; readonly id: string; readonly change: LoadoutChange }
+  /** A kit that is there already, taken over whole from another source. */
+  | { readonly do: 'replace kit'; readonly loadout: Loadout }
   | { readonly do: 'remove kit'; readonly id: string }
   | { readonly do: 'place'; readonly loadout: string; readonly placement: Placement }
   | MoveCommand
@@ -21,6 +25,31 @@ export type Command =
       readonly count: number;
     }
   | TakeOutCommand
+  | StandInCommand
+  | {
+      readonly do: 'lay for';
+      readonly loadout: string;
+      readonly placement: string;
+      readonly job: JobId | null;
+    }
+  | { readonly do: 'take along'; readonly loadout: string; readonly module: Module }
+  | {
+      readonly do: 'move module';
+      readonly loadout: string;
+      readonly module: string;
+      readonly to: Place;
+    }
+  | { readonly do: 'leave module'; readonly loadout: string; readonly module: string }
+  | UseCommand
+  | CutCommand
+  | { readonly do: 'keep scheme'; readonly scheme: OwnScheme }
+  | { readonly do: 'remove scheme'; readonly id: string }
+  | { readonly do: 'keep list'; readonly list: ReferenceList }
+  | { readonly do: 'remove list'; readonly id: string }
+  | { readonly do: 'keep version'; readonly version: Version }
+  | { readonly do: 'remove version'; readonly id: string }
+  /** The kit is as it was in a version again; gear that is gone from the shelf comes back with it. */
+  | { readonly do: 'put back'; readonly version: string }
   | { readonly do: 'count in'; readonly currency: Currency }
   /** Every kit and all gear leave the bench. */
   | { readonly do: 'clear' }
@@ -42,8 +71,41 @@ export interface TakeOutCommand {
   readonly contents: 'leave too' | 'to the mat';
 }
 
+/** Another piece in the very place of one: the better that came, or the one that is to be bought. */
+export interface StandInCommand {
+  readonly do: 'stand in';
+  readonly loadout: string;
+  readonly placement: string;
+  readonly gear: string;
+}
+
+/** Which placement the used or cut pieces are of, and the ids of placements for what comes of them. */
+export interface PartedFrom {
+  readonly loadout: string;
+  readonly placement: string;
+  readonly placements: readonly string[];
+}
+
+/** Some of a line is used up, in the unit of its contents. */
+export interface UseCommand {
+  readonly do: 'use';
+  readonly gear: string;
+  readonly amount: number;
+  readonly openedId: string;
+  readonly from: PartedFrom | null;
+}
+
+/** One hank of a line is cut into lengths and a rest. */
+export interface CutCommand {
+  readonly do: 'cut';
+  readonly gear: string;
+  readonly lengthsM: readonly number[];
+  readonly ids: readonly string[];
+  readonly from: PartedFrom | null;
+}
+
 export type GearChange = Partial<Omit<Gear, 'id'>>;
-export type LoadoutChange = Partial<Omit<Loadout, 'id' | 'placements'>>;
+export type LoadoutChange = Partial<Omit<Loadout, 'id' | 'placements' | 'modules'>>;
 
 /** The act in a few words, on the bench that it is done to, for the undo button and the history. */
 export function describe(command: Command, bench: Bench): string {
@@ -58,6 +120,8 @@ export function describe(command: Command, bench: Bench): string {
       return `remove ${gearName(bench, command.id)}`;
     case 'add kit':
       return `add kit ${command.loadout.name}`;
+    case 'replace kit':
+      return `replace kit ${command.loadout.name}`;
     case 'change kit':
       return `change kit ${kitName(bench, command.id)}`;
     case 'remove kit':
@@ -70,6 +134,34 @@ export function describe(command: Command, bench: Bench): string {
       return `count ${command.count} of ${placedName(bench, command)}`;
     case 'take out':
       return `take out ${placedName(bench, command)}`;
+    case 'stand in':
+      return `put ${gearName(bench, command.gear)} in the place of ${placedName(bench, command)}`;
+    case 'lay for':
+      return `lay ${placedName(bench, command)} in another lane`;
+    case 'take along':
+      return `take ${kitName(bench, command.module.kit)} along`;
+    case 'move module':
+      return `move ${moduleName(bench, command)}`;
+    case 'leave module':
+      return `leave ${moduleName(bench, command)}`;
+    case 'use':
+      return `use some ${gearName(bench, command.gear)}`;
+    case 'cut':
+      return `cut ${gearName(bench, command.gear)}`;
+    case 'keep scheme':
+      return `keep the scheme ${command.scheme.name}`;
+    case 'remove scheme':
+      return `remove the scheme ${bench.schemes.get(command.id)?.name ?? ''}`;
+    case 'keep list':
+      return `keep the list ${command.list.name}`;
+    case 'remove list':
+      return `remove the list ${bench.lists.get(command.id)?.name ?? ''}`;
+    case 'keep version':
+      return `keep a version of ${command.version.loadout.name}`;
+    case 'remove version':
+      return `remove a version of ${bench.versions.get(command.id)?.loadout.name ?? ''}`;
+    case 'put back':
+      return `put back a version of ${bench.versions.get(command.version)?.loadout.name ?? ''}`;
     case 'count in':
       return `count in ${command.currency}`;
     case 'clear':
@@ -93,4 +185,12 @@ function placedName(
 ): string {
   const placed = bench.loadouts.get(loadout)?.placements.find(({ id }) => id === placement);
   return gearName(bench, placed?.gear ?? '');
+}
+
+function moduleName(
+  bench: Bench,
+  { loadout, module }: { readonly loadout: string; readonly module: string },
+): string {
+  const found = bench.loadouts.get(loadout)?.modules.find(({ id }) => id === module);
+  return kitName(bench, found?.kit ?? '');
 }

@@ -8,10 +8,11 @@ export interface Overplaced {
   readonly in: readonly { readonly loadout: string; readonly count: number }[];
 }
 
-/** Every gear placed beyond its count, in the shelf's order. */
+/** Every gear placed beyond its count, in the shelf's order; what is shared on purpose is left out. */
 export function overplaced(bench: Bench): readonly Overplaced[] {
   return [...placedByGear(bench)].flatMap(([gear, byLoadout]) => {
-    const count = bench.shelf.get(gear)?.count ?? 0;
+    const { count, isShared } = bench.shelf.get(gear)!;
+    if (isShared) return [];
     const placed = [...byLoadout.values()].reduce((sum, part) => sum + part, 0);
     if (placed <= count) return [];
     const where = [...byLoadout].map(([loadout, part]) => ({ loadout, count: part }));

@@ -1,5 +1,5 @@
 import { done, refused, type Outcome } from '../quantity';
-import { cavityOf, isHolder, mostCount } from '../gear';
+import { cavityOf, isHolder, jobs, mostCount, type Gear, type JobId } from '../gear';
 import {
   gearOf,
   isOnGround,
@@ -23,6 +23,8 @@ export function place(loadout: Loadout, shelf: Shelf, placement: Placement): Out
   }
   const count = whyNotCount(placement.count);
   if (count) return refused(count, 'count');
+  const lane = whyNotLaidFor(shelf.get(placement.gear)!, placement.laidFor);
+  if (lane) return refused(lane, 'laidFor');
   if (loadout.placements.length >= mostPlacements) {
     return refused(`A kit holds up to ${mostPlacements} placements.`);
   }
@@ -48,7 +50,8 @@ export function setCount(loadout: Loadout, id: string, count: number): Outcome<L
   if (!placement) return noSuchPlacement(id);
   const problem = whyNotCount(count);
   if (problem) return refused(problem, 'count');
-  if (count > 1 && treeOf(loadout).within(id).length > 0) {
+  const isFilled = treeOf(loadout).within(id).length > 0 || loadout.modules.some(isIn([id]));
+  if (count > 1 && isFilled) {
     return refused('A holder with something in it is one: place another beside it.', 'count');
   }
   return done({
@@ -67,18 +70,73 @@ export function takeOut(
   if (!tree.byId.has(id)) return noSuchPlacement(id);
   if (contents === 'leave too') {
     const gone = new Set(branchOf(tree, id).map((placement) => placement.id));
+    const isGone = isIn([...gone]);
     return done({
       ...loadout,
       placements: loadout.placements.filter((other) => !gone.has(other.id)),
+      modules: loadout.modules.filter((module) => !isGone(module)),
     });
   }
+  const isLaidOut = isIn([id]);
   const laidOut = new Set(tree.within(id).map((placement) => placement.id));
   return done({
     ...loadout,
     placements: loadout.placements
       .filter((other) => other.id !== id)
       .map((other) => (laidOut.has(other.id) ? { ...other, place: { on: 'mat' } } : other)),
+    modules: loadout.modules.map((module) =>
+      isLaidOut(module) ? { ...module, place: { on: 'mat' } } : module,
+    ),
   });
+}
+
+/** Puts another piece into the very place of one, with as many as there are, and with what is in it. */
+export function standIn(
+  loadout: Loadout,
+  shelf: Shelf,
+  id: string,
+  gear: string,
+): Outcome<Loadout> {
+  const placement = placementOf(loadout, id);
+  if (!placement) return noSuchPlacement(id);
+  const other = shelf.get(gear);
+  if (!other) return refused(`There is no gear ${gear} on the shelf.`, 'gear');
+  const inside = [...treeOf(loadout).within(id), ...loadout.modules.filter(isIn([id]))];
+  const homeless = inside.find(({ place }) => !isOnGround(place) && !cavityOf(other, place.cavity));
+  if (homeless) return refused(`${other.name} has no place for what is in it now.`, 'gear');
+  const placements = loadout.placements.map((each) =>
+    each === placement ? { ...each, gear, laidFor: null } : each,
+  );
+  return done({ ...loadout, placements });
+}
+
+/** Says which job a piece is in this kit for; null for what it is best at. */
+export function layFor(
+  loadout: Loadout,
+  shelf: Shelf,
+  id: string,
+  job: JobId | null,
+): Outcome<Loadout> {
+  const placement = placementOf(loadout, id);
+  if (!placement) return noSuchPlacement(id);
+  const lane = whyNotLaidFor(gearOf(shelf, placement), job);
+  if (lane) return refused(lane, 'job');
+  const placements = loadout.placements.map((each) =>
+    each === placement ? { ...each, laidFor: job } : each,
+  );
+  return done({ ...loadout, placements });
+}
+
+/** What keeps a piece from lying in the lane of a job, in words; null where it does that job. */
+export function whyNotLaidFor(gear: Gear, job: JobId | null): string | null {
+  return job === null || gear.supplies.some((supply) => supply.job === job)
+    ? null
+    : `${gear.name} does nothing for “${jobs[job].name}”.`;
+}
+
+/** Whether something stands in one of these placements. */
+function isIn(ids: readonly string[]): (standing: { readonly place: Place }) => boolean {
+  return ({ place }) => !isOnGround(place) && ids.includes(place.in);
 }
 
 function whyNotPlace(
@@ -124,6 +182,7 @@ function joinedOr(
     (other) =>
       other.id !== newcomer.id &&
       other.gear === newcomer.gear &&
+      other.laidFor === newcomer.laidFor &&
       samePlace(other.place, newcomer.place) &&
       other.count + newcomer.count <= mostCount,
   );

@@ -1,7 +1,7 @@
 import type { Problem } from '../quantity';
 import { cavityOf } from '../gear';
 import { gearOf, isOnGround, type Loadout, type Placement, type Shelf } from './bench';
-import { whyNotCount } from './placing';
+import { whyNotCount, whyNotLaidFor } from './placing';
 import { looped } from './tree';
 
 /**
@@ -31,6 +31,10 @@ export function unsound(loadout: Loadout, shelf: Shelf): Problem | null {
       return problemAt(at, 'place.cavity', `${gear.name} has no cavity ${place.cavity}.`);
     }
     holding.add(holder.id);
+  }
+  for (const [at, { gear, laidFor }] of loadout.placements.entries()) {
+    const lane = whyNotLaidFor(shelf.get(gear)!, laidFor);
+    if (lane) return problemAt(at, 'laidFor', lane);
   }
   const manyHolding = loadout.placements.findIndex(({ id, count }) => count > 1 && holding.has(id));
   if (manyHolding >= 0) {

@@ -1,4 +1,4 @@
-import { bulkOf, type Bulk, type Gear } from '../gear';
+import { bulkOf, massNowG, type Bulk, type Gear } from '../gear';
 import { gearOf, isOnGround, type Loadout, type Placement, type Shelf } from './bench';
 import { treeOf, type Tree } from './tree';
 
@@ -86,7 +86,7 @@ export function ownTotals(gear: Gear, count: number): Totals {
   const one = gear.form === null ? noTotals.bulk : bulkOf(gear.form);
   return {
     pieces: count,
-    massG: (gear.massG ?? 0) * count,
+    massG: (massNowG(gear) ?? 0) * count,
     unweighed: gear.massG === null ? count : 0,
     bulk: { tightMl: one.tightMl * count, looseMl: one.looseMl * count },
     unmeasured: gear.form === null ? count : 0,

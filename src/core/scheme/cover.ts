@@ -1,5 +1,5 @@
-import { jobs, waysWanted, type Gear, type JobId } from '../gear';
-import type { Loadout, Shelf } from '../loadout';
+import { amountNow, jobs, waysWanted, type Gear, type JobId } from '../gear';
+import { gearOf, type Loadout, type Shelf } from '../loadout';
 import { categoryOf, type Category, type Scheme } from './schemes';
 import { idleSupplies, independentWays, waysOf, type Idle, type Way } from './ways';
 
@@ -48,7 +48,9 @@ export interface Cover {
 export function coverOf(loadout: Loadout, shelf: Shelf, scheme: Scheme): Cover {
   const ways = waysOf(loadout, shelf);
   const idle = idleSupplies(loadout, shelf, ways);
-  const categories = scheme.categories.map((category) => categoryCover(category, ways, idle));
+  const categories = scheme.categories.map((category) =>
+    categoryCover(category, ways, idle, shelf),
+  );
   const counting = categories.filter(({ standing }) => standing !== null);
   return {
     scheme,
@@ -58,8 +60,12 @@ export function coverOf(loadout: Loadout, shelf: Shelf, scheme: Scheme): Cover {
   };
 }
 
-/** The category a gear is laid in: that of the supply it is best at, the first listed among equals. */
-export function homeCategory(scheme: Scheme, gear: Gear): Category {
+/**
+ * The category a gear is laid in: that of the job it is in the kit for, or else of the supply it is best at, the
+ * first listed among equals.
+ */
+export function homeCategory(scheme: Scheme, gear: Gear, laidFor: JobId | null = null): Category {
+  if (laidFor !== null) return categoryOf(scheme, laidFor);
   const best =
     gear.supplies.find(({ fitness }) => fitness === 'made-for') ??
     gear.supplies.find(({ fitness }) => fitness === 'serves') ??
@@ -71,6 +77,7 @@ function categoryCover(
   category: Category,
   ways: readonly Way[],
   idle: readonly Idle[],
+  shelf: Shelf,
 ): CategoryCover {
   const own = ways.filter((way) => category.jobs.includes(way.job));
   const musts = category.must.map((anyOf) => mustCover(anyOf, own, idle));
@@ -78,7 +85,9 @@ function categoryCover(
     category,
     placements: [...new Set(own.map((way) => way.placement.id))],
     musts,
-    jobs: category.jobs.map((job) => jobCover(job, own)).filter((job) => job.ways.length > 0),
+    jobs: category.jobs
+      .map((job) => jobCover(job, own, shelf))
+      .filter((job) => job.ways.length > 0),
     standing: worst(musts),
   };
 }
@@ -97,15 +106,16 @@ function mustCover(
   return { anyOf, ways: count, independent, wanted, standing, idle: would };
 }
 
-function jobCover(job: JobId, ways: readonly Way[]): JobCover {
+function jobCover(job: JobId, ways: readonly Way[], shelf: Shelf): JobCover {
   const own = ways.filter((way) => way.job === job);
-  return { job, ways: own, independent: independentWays(own), amount: amountOf(job, own) };
+  return { job, ways: own, independent: independentWays(own), amount: amountOf(job, own, shelf) };
 }
 
-function amountOf(job: JobId, ways: readonly Way[]): number | null {
-  const amounts = ways.flatMap(({ supply, placement }) =>
-    supply.amount === null ? [] : [{ each: supply.amount, count: placement.count }],
-  );
+function amountOf(job: JobId, ways: readonly Way[], shelf: Shelf): number | null {
+  const amounts = ways.flatMap(({ supply, placement }) => {
+    const each = amountNow(gearOf(shelf, placement), supply);
+    return each === null ? [] : [{ each, count: placement.count }];
+  });
   if (amounts.length === 0) return null;
   switch (jobs[job].tally) {
     case 'sum':

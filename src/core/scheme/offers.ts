@@ -1,4 +1,4 @@
-import { fitnesses, type Gear, type JobId, type Supply } from '../gear';
+import { fitnesses, isAtHand, isSpent, type Gear, type JobId, type Supply } from '../gear';
 import { placedByGear, type Bench } from '../loadout';
 
 /** A piece of the shelf that does a job and is not all placed yet. */
@@ -9,13 +9,13 @@ export interface Offer {
 }
 
 /**
- * What the shelf has for any of these jobs: the best made for it first, then the lighter. Retired gear and
- * wishes are left out. What relies on something else may still not be a way.
+ * What the shelf has for any of these jobs: the best made for it first, then the lighter. Retired and
+ * lent gear, wishes and what is used up are left out. What relies on something else may still not be a way.
  */
 export function offersFor(bench: Bench, anyOf: readonly JobId[]): readonly Offer[] {
   const placed = placedByGear(bench);
   return [...bench.shelf.values()]
-    .filter(({ ownership }) => ownership !== 'retired' && ownership !== 'wished')
+    .filter((gear) => isAtHand(gear) && !isSpent(gear))
     .flatMap((gear) => {
       const free = gear.count - [...placed.get(gear.id)!.values()].reduce((sum, n) => sum + n, 0);
       const [supply] = gear.supplies.filter(({ job }) => anyOf.includes(job)).sort(byFitness);

@@ -20,86 +20,172 @@ export interface Scheme {
   readonly categories: readonly Category[];
 }
 
-export type SchemeId = 'five-cs' | 'ten-cs';
+export type SchemeId = 'five-cs' | 'ten-cs' | 'rule-of-threes' | 'order-of-needs';
 
-const cutting: Category = {
+/** A category before it has its letter. */
+type Unmarked = Omit<Category, 'mark'>;
+
+const cutting: Unmarked = {
   id: 'cutting',
   name: 'Cutting',
-  mark: 'A',
   jobs: ['cut', 'saw', 'chop', 'snip', 'grip', 'sharpen', 'dig'],
   must: [['cut']],
 };
 
-const combustion: Category = {
+const combustion: Unmarked = {
   id: 'combustion',
   name: 'Combustion',
-  mark: 'B',
   jobs: ['flame', 'spark', 'sun-fire', 'tinder', 'stove', 'fuel'],
   must: [igniteJobs],
 };
 
-const cover: Category = {
+const cover: Unmarked = {
   id: 'cover',
   name: 'Cover',
-  mark: 'C',
   jobs: ['roof', 'shell', 'insulate', 'sleep', 'ground', 'raise', 'reflect', 'stake'],
   must: [['roof']],
 };
 
-const container: Category = {
+const container: Unmarked = {
   id: 'container',
   name: 'Container',
-  mark: 'D',
   jobs: ['carry-water', 'boil', 'treat-water', 'strain', 'eat'],
   must: [['carry-water'], ['boil']],
 };
 
-const cordage: Category = {
+const cordage: Unmarked = {
   id: 'cordage',
   name: 'Cordage',
-  mark: 'E',
   jobs: ['cord', 'line', 'fasten', 'wire'],
   must: [['cord']],
 };
 
-const furtherFive: readonly Category[] = [
-  { id: 'candling', name: 'Candling', mark: 'F', jobs: ['light', 'candle'], must: [['light']] },
-  { id: 'cotton', name: 'Cotton', mark: 'G', jobs: ['cloth'], must: [['cloth']] },
+const fiveCs: readonly Unmarked[] = [
+  cutting,
+  combustion,
+  cover,
+  container,
+  { ...cordage, jobs: [...cordage.jobs, 'tape'] },
+];
+
+const tenCs: readonly Unmarked[] = [
+  cutting,
+  combustion,
+  cover,
+  container,
+  cordage,
+  { id: 'candling', name: 'Candling', jobs: ['light', 'candle'], must: [['light']] },
+  { id: 'cotton', name: 'Cotton', jobs: ['cloth'], must: [['cloth']] },
   {
     id: 'compass',
     name: 'Compass',
-    mark: 'H',
     jobs: ['bearing', 'map', 'position', 'pace'],
     must: [['bearing']],
   },
-  { id: 'cargo-tape', name: 'Cargo tape', mark: 'I', jobs: ['tape', 'glue'], must: [['tape']] },
+  { id: 'cargo-tape', name: 'Cargo tape', jobs: ['tape', 'glue'], must: [['tape']] },
   {
     id: 'canvas-needle',
     name: 'Canvas needle',
-    mark: 'J',
     jobs: ['sew', 'thread'],
     must: [['sew'], ['thread']],
   },
 ];
 
-const fiveCs = [
-  cutting,
-  combustion,
-  cover,
-  container,
-  { ...cordage, jobs: [...cordage.jobs, 'tape'] as JobId[] },
+const signals: readonly JobId[] = ['signal-sound', 'signal-day', 'signal-night', 'call', 'mark'];
+const wayFinding: readonly JobId[] = ['bearing', 'map', 'position', 'pace'];
+const mending: readonly JobId[] = ['sew', 'thread', 'glue', 'spare', 'tape'];
+const cords: readonly JobId[] = ['cord', 'line', 'fasten', 'wire'];
+
+/** How long a person goes without: minutes for breath and blood, hours in the cold, days without water. */
+const ruleOfThrees: readonly Unmarked[] = [
+  {
+    id: 'three-minutes',
+    name: 'Three minutes',
+    jobs: ['bleed-control', 'first-aid', 'breathe', 'animal-guard', 'eyes', 'hands', 'warn'],
+    must: [['bleed-control'], ['first-aid']],
+  },
+  {
+    id: 'three-hours',
+    name: 'Three hours',
+    jobs: [...cover.jobs, ...combustion.jobs, 'warm-pack', 'sun-guard'],
+    must: [['roof'], igniteJobs, ['insulate', 'sleep']],
+  },
+  {
+    id: 'three-days',
+    name: 'Three days',
+    jobs: ['carry-water', 'boil', 'treat-water', 'strain', 'electrolyte'],
+    must: [['carry-water'], ['treat-water', 'boil']],
+  },
+  {
+    id: 'three-weeks',
+    name: 'Three weeks',
+    jobs: ['food', 'catch', 'eat'],
+    must: [['food', 'catch']],
+  },
+  {
+    id: 'getting-home',
+    name: 'Getting home',
+    jobs: [...signals, ...wayFinding, 'light', 'candle'],
+    must: [signals, ['bearing', 'map', 'position'], ['light']],
+  },
+  {
+    id: 'making-do',
+    name: 'Making do',
+    jobs: [...cutting.jobs, ...cords, ...mending, 'cloth'],
+    must: [['cut'], ['cord']],
+  },
 ];
-const tenCs = [cutting, combustion, cover, container, cordage, ...furtherFive];
+
+const orderOfNeeds: readonly Unmarked[] = [
+  {
+    id: 'first-aid',
+    name: 'First aid',
+    jobs: ['first-aid', 'bleed-control', 'blister', 'medicine', 'tweeze', 'breathe'],
+    must: [['first-aid']],
+  },
+  {
+    id: 'shelter',
+    name: 'Shelter',
+    jobs: [
+      ...cover.jobs,
+      'hands',
+      'eyes',
+      'sun-guard',
+      'insect-guard',
+      'animal-guard',
+      'warm-pack',
+    ],
+    must: [['roof'], ['insulate', 'sleep']],
+  },
+  { id: 'fire', name: 'Fire', jobs: combustion.jobs, must: [igniteJobs] },
+  {
+    id: 'water',
+    name: 'Water',
+    jobs: ['carry-water', 'boil', 'treat-water', 'strain', 'electrolyte'],
+    must: [['carry-water'], ['treat-water', 'boil']],
+  },
+  { id: 'signal', name: 'Signal', jobs: [...signals, 'light', 'candle'], must: [signals] },
+  {
+    id: 'find-the-way',
+    name: 'Find the way',
+    jobs: wayFinding,
+    must: [['bearing', 'map', 'position']],
+  },
+  { id: 'food', name: 'Food', jobs: ['food', 'catch', 'eat'], must: [['food', 'catch']] },
+  {
+    id: 'tools',
+    name: 'Tools',
+    jobs: [...cutting.jobs, ...cords, ...mending, 'cloth'],
+    must: [['cut'], ['cord']],
+  },
+];
 
 /** The schemes that ship. */
 export const schemes: Readonly<Record<SchemeId, Scheme>> = {
-  'five-cs': {
-    id: 'five-cs',
-    name: 'Five Cs',
-    unit: 'Cs',
-    categories: [...fiveCs, beyond(fiveCs)],
-  },
-  'ten-cs': { id: 'ten-cs', name: 'Ten Cs', unit: 'Cs', categories: [...tenCs, beyond(tenCs)] },
+  'five-cs': schemeWith('five-cs', 'Five Cs', 'Cs', fiveCs),
+  'ten-cs': schemeWith('ten-cs', 'Ten Cs', 'Cs', tenCs),
+  'rule-of-threes': schemeWith('rule-of-threes', 'Rule of threes', 'spans', ruleOfThrees),
+  'order-of-needs': schemeWith('order-of-needs', 'Order of needs', 'needs', orderOfNeeds),
 };
 
 export const schemeIds = Object.keys(schemes) as readonly SchemeId[];
@@ -115,14 +201,26 @@ export function categoryOf(scheme: Scheme, job: JobId): Category {
   return category;
 }
 
-/** The place for all jobs that the others leave out. It must do nothing, so it does not count. */
-function beyond(others: readonly Category[]): Category {
-  const named = new Set(others.flatMap(({ jobs }) => jobs));
-  return {
+/** A scheme of these categories, each with a letter, and one beyond them for all jobs that they leave out. */
+export function schemeWith(
+  id: string,
+  name: string,
+  unit: string,
+  named: readonly Unmarked[],
+): Scheme {
+  const gathered = new Set(named.flatMap(({ jobs }) => jobs));
+  const beyond: Category = {
     id: 'beyond',
     name: 'Beyond',
     mark: '+',
-    jobs: jobIds.filter((job) => !named.has(job)),
+    jobs: jobIds.filter((job) => !gathered.has(job)),
     must: [],
   };
+  const marked = named.map((category, at) => ({ ...category, mark: letterAt(at) }));
+  return { id, name, unit, categories: beyond.jobs.length === 0 ? marked : [...marked, beyond] };
+}
+
+/** A to Z, then a to z. */
+function letterAt(at: number): string {
+  return String.fromCharCode((at < 26 ? 65 : 71) + at);
 }

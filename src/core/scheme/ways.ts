@@ -1,4 +1,4 @@
-import { cellServes, type Demand, type JobId, type Supply } from '../gear';
+import { cellServes, isSpent, type Demand, type JobId, type Supply } from '../gear';
 import {
   gearOf,
   groundUnder,
@@ -31,7 +31,7 @@ export function waysOf(loadout: Loadout, shelf: Shelf): readonly Way[] {
   const cells = cellsOf(loadout, shelf);
   const tree = treeOf(loadout);
   let waiting = loadout.placements.flatMap((placement) =>
-    gearOf(shelf, placement).supplies.map((supply) => ({ placement, supply })),
+    suppliesOf(shelf, placement).map((supply) => ({ placement, supply })),
   );
   const found: Way[] = [];
   const doneJobs = new Set<JobId>();
@@ -68,11 +68,17 @@ export function idleSupplies(
   const cells = cellsOf(loadout, shelf);
   const doneJobs = new Set(ways.map(({ job }) => job));
   return loadout.placements.flatMap((placement) =>
-    gearOf(shelf, placement).supplies.flatMap((supply): readonly Idle[] => {
+    suppliesOf(shelf, placement).flatMap((supply): readonly Idle[] => {
       const unmet = supply.demands.filter((demand) => !isMet(demand, doneJobs, cells));
       return unmet.length === 0 ? [] : [{ placement, supply, unmet }];
     }),
   );
+}
+
+/** What a piece does as it is now: nothing once it is used up. */
+function suppliesOf(shelf: Shelf, placement: Placement): readonly Supply[] {
+  const gear = gearOf(shelf, placement);
+  return isSpent(gear) ? [] : gear.supplies;
 }
 
 function outermost(tree: Tree, placement: Placement): string {
@@ -90,8 +96,8 @@ type CellCounts = readonly { readonly supply: Supply; readonly count: number }[]
 
 function cellsOf(loadout: Loadout, shelf: Shelf): CellCounts {
   return loadout.placements.flatMap((placement) =>
-    gearOf(shelf, placement)
-      .supplies.filter((supply) => supply.cell !== null)
+    suppliesOf(shelf, placement)
+      .filter((supply) => supply.cell !== null)
       .map((supply) => ({ supply, count: placement.count })),
   );
 }

@@ -4,8 +4,14 @@ import { Box, Field, Flex, Heading, Input, Text, Textarea } from '@chakra-ui/rea
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { parseMass, parseMoney, printMass, printMoney, type Outcome } from '@/core/quantity';
-import { totalsOf, type Bench, type Loadout, type LoadoutChange } from '@/core/loadout';
-import { coverOf, schemes } from '@/core/scheme';
+import {
+  totalsOf,
+  withModules,
+  type Bench,
+  type Loadout,
+  type LoadoutChange,
+} from '@/core/loadout';
+import { coverOf, schemeOf } from '@/core/scheme';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
@@ -21,8 +27,9 @@ export function KitCard({ bench, loadout }: KitCardProps) {
   const router = useRouter();
   const { scheme, units } = usePreferences();
   const [isChanging, setIsChanging] = useState(false);
-  const { whole } = totalsOf(loadout, bench.shelf);
-  const cover = coverOf(loadout, bench.shelf, schemes[scheme]);
+  const all = withModules(bench, loadout);
+  const { whole } = totalsOf(all, bench.shelf);
+  const cover = coverOf(all, bench.shelf, schemeOf(bench, scheme));
   if (isChanging)
     return <KitForm bench={bench} loadout={loadout} onDone={() => setIsChanging(false)} />;
   return (

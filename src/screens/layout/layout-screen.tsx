@@ -4,7 +4,8 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useRef } from 'react';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { printLength } from '@/core/quantity';
-import { schemeIds, schemes } from '@/core/scheme';
+import { schemeOf, schemesOf } from '@/core/scheme';
+import { useBench } from '@/store/bench';
 import { matScales, prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { PillSwitch } from '@/ui/fields/pill-switch';
@@ -47,12 +48,13 @@ function LaidOut({ view }: { readonly view: KitView }) {
 }
 
 function SchemeSwitch() {
+  const bench = useBench();
   const { scheme } = usePreferences();
   return (
     <PillSwitch
       label="Scheme"
-      options={schemeIds.map((id) => [id, schemes[id].name])}
-      value={scheme}
+      options={schemesOf(bench).map(({ id, name }) => [id, name])}
+      value={schemeOf(bench, scheme).id}
       onChange={(picked) => prefer({ scheme: picked })}
     />
   );

@@ -3,7 +3,7 @@
 import { Box, Flex, Text, VisuallyHidden } from '@chakra-ui/react';
 import { memo } from 'react';
 import { printMass } from '@/core/quantity';
-import type { Gear, Look } from '@/core/gear';
+import { massNowG, type Gear, type Look } from '@/core/gear';
 import { gearOf, type Ground, type Placement } from '@/core/loadout';
 import { GearDrawing, GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
@@ -16,10 +16,11 @@ import { StandingMark, standingOf } from '@/ui/kit/standing-mark';
 export function pieceFacts(view: KitView, placement: Placement) {
   const { bench, tree, units, amiss } = view;
   const gear = gearOf(bench.shelf, placement);
+  const massG = massNowG(gear);
   const standing = standingOf(view, placement);
   return {
     gear,
-    mass: gear.massG === null ? 'not weighed' : printMass(gear.massG * placement.count, units),
+    mass: massG === null ? 'not weighed' : printMass(massG * placement.count, units),
     place: placeInWords(bench.shelf, tree, placement.place),
     sign: standing.with === 'holder' ? standing.look : standing.id,
     isAmiss: amiss.has(placement.id),

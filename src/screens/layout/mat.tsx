@@ -22,7 +22,7 @@ export function Mat({ view, lanes, pixelsPerMm }: MatProps) {
   const homes = new Map(
     loadout.placements.map((placement) => [
       placement.id,
-      homeCategory(cover.scheme, gearOf(bench.shelf, placement)).id,
+      homeCategory(cover.scheme, gearOf(bench.shelf, placement), placement.laidFor).id,
     ]),
   );
   return (

@@ -4,7 +4,7 @@ import { Flex, Text } from '@chakra-ui/react';
 import { printMass, printMoney } from '@/core/quantity';
 import { gearOfKind, kindsFor, type Kind } from '@/core/catalogue';
 import { demandInWords, lackInWords, type Gear, type JobId } from '@/core/gear';
-import { gearOf } from '@/core/loadout';
+import { gearOf, newPlacement } from '@/core/loadout';
 import { offersFor, type MustCover } from '@/core/scheme';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
@@ -86,7 +86,7 @@ export function Missing({ view, must }: MissingProps) {
     return {
       do: 'place',
       loadout: loadout.id,
-      placement: { id: newId(), gear: gear.id, count: 1, place: { on: 'mat' } },
+      placement: newPlacement(newId(), gear.id, { on: 'mat' }),
     } as const;
   }
 

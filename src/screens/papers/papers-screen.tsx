@@ -3,7 +3,8 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { Download, Printer } from 'lucide-react';
 import { useState } from 'react';
-import { benchOfKit, writeFile } from '@/core/exchange';
+import { writeFile } from '@/core/exchange';
+import { benchOfKit } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { Button } from '@/ui/fields/button';
 import { PillSwitch } from '@/ui/fields/pill-switch';

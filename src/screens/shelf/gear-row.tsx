@@ -5,7 +5,7 @@ import { Pencil, Trash2 } from 'lucide-react';
 import { memo } from 'react';
 import { printMass, printMoney } from '@/core/quantity';
 import { printForm, type Gear } from '@/core/gear';
-import type { Bench, Loadout } from '@/core/loadout';
+import { newPlacement, type Bench, type Loadout } from '@/core/loadout';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -86,7 +86,7 @@ export const GearRow = memo(function GearRow({ gear, placed, bench, layIn }: Gea
                 {
                   do: 'place',
                   loadout: layIn.id,
-                  placement: { id: newId(), gear: gear.id, count: 1, place: { on: 'mat' } },
+                  placement: newPlacement(newId(), gear.id, { on: 'mat' }),
                 },
                 `${gear.name} laid on the mat of ${layIn.name}.`,
               )

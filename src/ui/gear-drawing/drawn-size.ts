@@ -20,6 +20,10 @@ const softShapes: Partial<Record<Silhouette, readonly [aspect: number, thickness
   'dry-bag': [0.6, 0.8],
   'food-pouch': [0.75, 0.4],
   'water-bag': [1.6, 0.2],
+  net: [1.3, 0.4],
+  jug: [0.9, 0.7],
+  bucket: [0.9, 0.7],
+  wallet: [1.35, 0.2],
 };
 
 /** The size of a piece as it lies on the mat, seen from above or from the side that tells it best. */

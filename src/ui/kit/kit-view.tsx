@@ -7,19 +7,23 @@ import { findingsOf, type Finding } from '@/core/judge';
 import {
   totalsOf,
   treeOf,
+  withModules,
   type Bench,
   type Loadout,
   type LoadoutTotals,
   type Tree,
 } from '@/core/loadout';
-import { coverOf, schemes, type Cover } from '@/core/scheme';
+import { coverOf, schemeOf, type Cover } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 
 /** The kit on the table, with everything that is worked out from it. */
 export interface KitView {
   readonly bench: Bench;
+  /** With the kits that go along in it laid into it. */
   readonly loadout: Loadout;
+  /** The kit as it is kept: what can be changed. */
+  readonly own: Loadout;
   readonly units: UnitSystem;
   readonly tree: Tree;
   readonly totals: LoadoutTotals;
@@ -36,23 +40,25 @@ const Context = createContext<KitView | null>(null);
 export function KitViewProvider({ children }: { readonly children: ReactNode }) {
   const bench = useBench();
   const { kit, scheme, units } = usePreferences();
-  const loadout = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
+  const own = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
   const view = useMemo((): KitView | null => {
-    if (!loadout) return null;
+    if (!own) return null;
+    const loadout = withModules(bench, own);
     const findings = findingsOf({ bench, loadout, today: localDay(new Date()), units });
     const costly = findings.filter(({ severity }) => severity !== 'note');
     return {
       bench,
       loadout,
+      own,
       units,
       tree: treeOf(loadout),
       totals: totalsOf(loadout, bench.shelf),
-      cover: coverOf(loadout, bench.shelf, schemes[scheme]),
+      cover: coverOf(loadout, bench.shelf, schemeOf(bench, scheme)),
       loads: loadsOf(loadout, bench.shelf),
       findings,
       amiss: new Set(costly.flatMap(({ placements }) => placements)),
     };
-  }, [bench, loadout, scheme, units]);
+  }, [bench, own, scheme, units]);
   return <Context value={view}>{children}</Context>;
 }
 

@@ -28,6 +28,7 @@ export function NewKitForm({ action, onMade }: NewKitFormProps) {
       mostMassG: null,
       mostPriceMinor: null,
       placements: [],
+      modules: [],
     };
     if (perform({ do: 'add kit', loadout })) {
       setName('');

@@ -1,5 +1,13 @@
 import { loadsOf, type FitAnswer } from '@/core/fit';
-import { gearOf, grounds, move, samePlace, type Place, type Placement } from '@/core/loadout';
+import {
+  gearOf,
+  grounds,
+  isOfModule,
+  move,
+  samePlace,
+  type Place,
+  type Placement,
+} from '@/core/loadout';
 import type { KitView } from './kit-view';
 
 /** A place that a piece may go to, with how that place would be filled then; grounds are never full. */
@@ -9,14 +17,15 @@ export interface OpenPlace {
 }
 
 /**
- * Every place that the core lets a piece into: cavities, then grounds, and last those that cannot hold it.
+ * Every place of this kit that the core lets a piece into: cavities, then grounds, and last those that cannot hold it.
  * Its own place is left out.
  */
 export function openPlaces(
   { bench, loadout }: KitView,
   placement: Placement,
 ): readonly OpenPlace[] {
-  const cavities: readonly Place[] = loadout.placements.flatMap((holder) =>
+  const holders = loadout.placements.filter(({ id }) => !isOfModule(id));
+  const cavities: readonly Place[] = holders.flatMap((holder) =>
     gearOf(bench.shelf, holder).cavities.map(({ id }) => ({ in: holder.id, cavity: id })),
   );
   const onGround: readonly Place[] = grounds.map((ground) => ({ on: ground }));

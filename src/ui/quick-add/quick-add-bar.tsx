@@ -5,8 +5,8 @@ import { useState } from 'react';
 import { printMass, printMoney, type Outcome } from '@/core/quantity';
 import { kindOf, quickAdd } from '@/core/catalogue';
 import { printForm, type Gear } from '@/core/gear';
-import type { Loadout } from '@/core/loadout';
-import { homeCategory, schemes } from '@/core/scheme';
+import { newPlacement, type Loadout } from '@/core/loadout';
+import { homeCategory, schemeOf } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
@@ -35,12 +35,7 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
       return;
     }
     const gear: Gear = { ...reading.value, id: newId() };
-    const placement = {
-      id: newId(),
-      gear: gear.id,
-      count: gear.count,
-      place: { on: 'mat' },
-    } as const;
+    const placement = newPlacement(newId(), gear.id, { on: 'mat' }, gear.count);
     const commands = layIn
       ? ([
           { do: 'add gear', gear: [gear] },
@@ -105,7 +100,8 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
 
 /** What the line would become, with what was typed told from what is only typical. */
 function Understood({ reading }: { readonly reading: Outcome<Gear> }) {
-  const { currency } = useBench();
+  const bench = useBench();
+  const { currency } = bench;
   const { units, scheme } = usePreferences();
   return (
     <Flex
@@ -145,7 +141,7 @@ function Understood({ reading }: { readonly reading: Outcome<Gear> }) {
           {reading.value.priceMinor !== null && (
             <Tag>{printMoney(reading.value.priceMinor, currency)}</Tag>
           )}
-          <Tag>in {homeCategory(schemes[scheme], reading.value).name}</Tag>
+          <Tag>in {homeCategory(schemeOf(bench, scheme), reading.value).name}</Tag>
         </>
       )}
     </Flex>

@@ -4,7 +4,7 @@ import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { useRouter } from 'next/navigation';
 import { gearOf } from '@/core/loadout';
-import { schemeIds, schemes } from '@/core/scheme';
+import { schemesOf } from '@/core/scheme';
 import { redo, undo, useBench, useUndoLabels } from '@/store/bench';
 import { prefer, usePreferences } from '@/store/preferences';
 import { PickList } from '@/ui/fields/pick-list';
@@ -87,14 +87,14 @@ function useCommands(): readonly PaletteCommand[] {
   const labels = useUndoLabels();
   const { setTheme } = useTheme();
   const { units } = usePreferences();
-  const pieces = view?.loadout.placements ?? [];
+  const pieces = view?.own.placements ?? [];
   return [
     ...places.map(({ name, path }) => ({ name: `Go to ${name}`, run: () => router.push(path) })),
     ...(labels.undo === null ? [] : [{ name: `Undo: ${labels.undo}`, run: () => void undo() }]),
     ...(labels.redo === null ? [] : [{ name: `Redo: ${labels.redo}`, run: () => void redo() }]),
-    ...schemeIds.map((scheme) => ({
-      name: `Scheme: ${schemes[scheme].name}`,
-      run: () => prefer({ scheme }),
+    ...schemesOf(bench).map(({ id, name }) => ({
+      name: `Scheme: ${name}`,
+      run: () => prefer({ scheme: id }),
     })),
     ...[...bench.loadouts.values()].map(({ id, name }) => ({
       name: `Open kit: ${name}`,

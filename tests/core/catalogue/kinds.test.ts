@@ -8,6 +8,10 @@ import {
   longestInsideMm,
   longestRigidMm,
   roomMl,
+  unsoundGear,
+  type Form,
+  type Inside,
+  type JobId,
 } from '@/core/gear';
 
 describe('the kinds', () => {
@@ -27,6 +31,83 @@ describe('the kinds', () => {
     expect(densityGPerMl).toBeLessThan(4);
     expect(kind.supplies.length + kind.cavities.length).toBeGreaterThan(0);
     expect(new Set(kind.cavities.map(({ id }) => id)).size).toBe(kind.cavities.length);
+  });
+
+  it('are at least 180 over every group of jobs, and at least 30 of them are holders first', () => {
+    expect(kinds.length).toBeGreaterThanOrEqual(180);
+    const holders = kinds.filter(({ cavities, supplies }) => cavities.length > supplies.length);
+    expect(holders.length).toBeGreaterThanOrEqual(30);
+    const groups = new Set(jobIds.map((id) => jobs[id].group));
+    for (const group of groups) {
+      const own = kinds.filter(({ supplies }) =>
+        supplies.some(({ job, fitness }) => fitness === 'made-for' && jobs[job].group === group),
+      );
+      expect([group, own.length > 0]).toEqual([group, true]);
+    }
+    const done = new Set(kinds.flatMap(({ supplies }) => supplies.map(({ job }) => job)));
+    expect(jobIds.filter((job) => !done.has(job))).toEqual([]);
+  });
+
+  it('are sound pieces with contents, care, harms and cautions that can be believed', () => {
+    for (const kind of kinds) {
+      const { id, contents, care, cautions, massG } = kind;
+      expect([id, unsoundGear(gearOfKind(kind, id))]).toEqual([id, null]);
+      if (contents) {
+        expect([id, contents.full > 0 && contents.massG <= massG]).toEqual([id, true]);
+        expect([id, kind.supplies.length > 0]).toEqual([id, true]);
+      }
+      for (const { everyMonths } of care) {
+        expect([id, everyMonths >= 1 && everyMonths <= 120]).toEqual([id, true]);
+      }
+      for (const caution of cautions) {
+        expect([id, caution.length < 160, /[.]$/.test(caution)]).toEqual([id, true, true]);
+      }
+    }
+  });
+
+  it('say what to beware of wherever a fire, a blade, a medicine or pressure can hurt someone', () => {
+    const risky: readonly JobId[] = ['stove', 'fuel', 'chop', 'medicine', 'animal-guard', 'candle'];
+    const silent = kinds.filter(
+      ({ supplies, cautions }) =>
+        cautions.length === 0 &&
+        supplies.some(({ job, fitness }) => risky.includes(job) && fitness === 'made-for'),
+    );
+    expect(silent.map(({ id }) => id)).toEqual([]);
+  });
+
+  it('have amounts that can be believed for one piece', () => {
+    const most: Partial<Record<JobId, number>> = {
+      'carry-water': 20_000,
+      boil: 3000,
+      'treat-water': 4000,
+      roof: 15,
+      cord: 100,
+      light: 20_000,
+      candle: 100,
+      food: 3000,
+      fuel: 25_000,
+      recharge: 100,
+      ground: 8,
+    };
+    for (const { id, supplies } of kinds) {
+      for (const { job, amount } of supplies) {
+        if (amount === null) continue;
+        if (job !== 'sleep') expect([id, job, amount > 0]).toEqual([id, job, true]);
+        expect([id, job, amount <= (most[job] ?? Infinity)]).toEqual([id, job, true]);
+      }
+    }
+  });
+
+  it('have cavities with no side longer than the outside', () => {
+    for (const { id, form, cavities } of kinds) {
+      for (const { inside } of cavities) {
+        if (inside.shape === 'soft' || form.shape === 'soft') continue;
+        expect([id, sidesOf(inside).every((side, at) => side <= sidesOf(form)[at]!)]).toEqual([
+          id,
+          true,
+        ]);
+      }
+    }
   });
 
   it('have rigid cavities that are inside their outside, with mouths no wider than the section', () => {
@@ -98,13 +179,14 @@ describe('kinds for a job', () => {
   const ids = (...args: Parameters<typeof kindsFor>) => kindsFor(...args).map(({ id }) => id);
 
   it('come made for it first, then the lighter', () => {
-    expect(ids(['cut']).slice(0, 3)).toEqual(['folding-knife', 'belt-knife', 'multi-tool']);
+    expect(ids(['cut']).slice(0, 3)).toEqual(['neck-knife', 'folding-knife', 'belt-knife']);
   });
 
   it('work by themselves: what lacks tinder or cells is not named, what wants a fire is', () => {
-    expect(ids(igniteJobs)).toEqual(['lighter', 'match-case']);
+    expect(ids(igniteJobs).slice(0, 3)).toEqual(['matchbox', 'lighter', 'match-case']);
+    expect(ids(igniteJobs)).not.toContain('ferro-rod');
     expect(ids(['light'])).not.toContain('headlamp');
-    expect(ids(['boil'])[0]).toBe('pot');
+    expect(ids(['boil'])[0]).toBe('small-pot');
   });
 
   it('are there for every critical job', () => {
@@ -113,3 +195,12 @@ describe('kinds for a job', () => {
     }
   });
 });
+
+/** The sides of a rigid shape from the longest down; a round one is as wide as it is deep. */
+function sidesOf(shape: Exclude<Form, { shape: 'soft' }> | Exclude<Inside, { shape: 'soft' }>) {
+  const sides =
+    shape.shape === 'box'
+      ? [shape.lengthMm, shape.widthMm, shape.heightMm]
+      : [shape.diameterMm, shape.diameterMm, shape.heightMm];
+  return sides.sort((one, other) => other - one);
+}

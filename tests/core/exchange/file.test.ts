@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { demoBench } from '@/core/demo';
-import { benchOfKit, mostBytes, readFile, whyTooLarge, writeFile } from '@/core/exchange';
+import { mostBytes, readFile, whyTooLarge, writeFile } from '@/core/exchange';
 import { whyNotName } from '@/core/gear';
-import type { Bench } from '@/core/loadout';
+import { benchOfKit, type Bench } from '@/core/loadout';
 import { benchAfter, gear, someCommands } from '../../support/benches';
 
 function read(text: string): Bench {
@@ -66,10 +66,33 @@ describe('writing and reading', () => {
     expect(bench.shelf.get('float-knife')).toEqual(demoBench.shelf.get('float-knife'));
   });
 
-  it('reads files of version 1 as they were written', () => {
-    const fixture = readFileSync('tests/support/version-1.json', 'utf8');
-    const bench = read(fixture);
+  it('reads files of version 1: at home, full, each piece where it is best', () => {
+    const bench = read(readFileSync('tests/support/version-1.json', 'utf8'));
     expect([...bench.loadouts.values()].map(({ name }) => name)).toEqual(['Pocket tin']);
+    expect(bench.shelf.get('candle')).toMatchObject({
+      massG: 12,
+      tier: 'front line',
+      lentTo: null,
+      priceTrust: 'typical',
+      contents: { unit: 'h', full: 9, left: 9 },
+    });
+    expect(bench.shelf.get('cord')!.contents).toMatchObject({ unit: 'm', full: 6, left: 6 });
+    expect(bench.shelf.get('knife')).toMatchObject({ priceTrust: 'stated', contents: null });
+    const [kit] = bench.loadouts.values();
+    expect(kit!.placements.every(({ laidFor }) => laidFor === null)).toBe(true);
+    expect(kit!.modules).toEqual([]);
+  });
+
+  it('reads files of version 2 as they were written', () => {
+    const fixture = readFileSync('tests/support/version-2.json', 'utf8');
+    const bench = read(fixture);
+    expect([...bench.loadouts.values()].map(({ name }) => name)).toEqual([
+      'Everyday bag',
+      'Pocket tin',
+    ]);
+    expect([...bench.schemes.values()].map(({ name }) => name)).toEqual(['Hands and head']);
+    expect([...bench.lists.values()].map(({ lines }) => lines.length)).toEqual([3]);
+    expect([...bench.versions.values()].map(({ day }) => day)).toEqual(['2026-09-20']);
     expect(writeFile(bench)).toBe(fixture);
   });
 
@@ -97,7 +120,7 @@ describe('files that are refused', () => {
     ['{"kind": "recipe"}', 'format', /“format” is missing/],
     ['{"format": "other", "version": 1}', 'format', /"other", not "vivid-acorn"/],
     ['{"format": "vivid-acorn"}', 'version', /“version” is missing/],
-    ['{"format": "vivid-acorn", "version": 2}', 'version', /version 2, newer than this program/],
+    ['{"format": "vivid-acorn", "version": 3}', 'version', /version 3, newer than this program/],
     ['{"format": "vivid-acorn", "version": 1}', 'currency', /“currency” is missing/],
     ['['.repeat(33), null, /more than 32 deep/],
     ['{"a":'.repeat(1_000_000), null, /more than 32 deep/],
@@ -165,8 +188,20 @@ describe('files that are refused', () => {
   });
 
   it('refuses a loop of two holders', () => {
-    const tin = { id: 'tin', gear: 'float-pouch', count: 1, place: { in: 'box', cavity: 'main' } };
-    const box = { id: 'box', gear: 'float-pouch', count: 1, place: { in: 'tin', cavity: 'main' } };
+    const tin = {
+      id: 'tin',
+      gear: 'float-pouch',
+      count: 1,
+      place: { in: 'box', cavity: 'main' },
+      laidFor: null,
+    };
+    const box = {
+      id: 'box',
+      gear: 'float-pouch',
+      count: 1,
+      place: { in: 'tin', cavity: 'main' },
+      laidFor: null,
+    };
     const problem = spoilt((file) => set(file, 'loadouts.0.placements', [tin, box]));
     expect(problem).toMatchObject({ field: 'loadouts[0].placements[0].place.in' });
     expect(problem.message).toMatch(/loop/);

@@ -88,9 +88,21 @@ describe('the loads of a loadout', () => {
       form: { shape: 'soft', looseMl: 100, tightMl: 40, thinnestMm: 3, longestRigidMm: 0 },
     });
     const loadout = kit('k', [
-      { id: 'box', gear: 'box', count: 1, place: { on: 'body' } },
-      { id: 'pouch', gear: 'pouch', count: 1, place: { in: 'box', cavity: 'inside' } },
-      { id: 'stones', gear: 'stone', count: 5, place: { in: 'pouch', cavity: 'inside' } },
+      { id: 'box', gear: 'box', count: 1, place: { on: 'body' }, laidFor: null },
+      {
+        id: 'pouch',
+        gear: 'pouch',
+        count: 1,
+        place: { in: 'box', cavity: 'inside' },
+        laidFor: null,
+      },
+      {
+        id: 'stones',
+        gear: 'stone',
+        count: 5,
+        place: { in: 'pouch', cavity: 'inside' },
+        laidFor: null,
+      },
     ]);
     const { shelf } = benchOf([holder('box'), pouch, gear('stone')], []);
     const [inBox, inPouch] = loadsOf(loadout, shelf);

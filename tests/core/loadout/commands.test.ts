@@ -8,7 +8,9 @@ import {
   looped,
   overplaced,
   unsound,
+  unsoundModules,
   withChange,
+  withModules,
   type Bench,
   type Command,
 } from '@/core/loadout';
@@ -32,9 +34,15 @@ const nested = benchOf(
   [holder('pack', { count: 2 }), holder('tin'), gear('match', { count: 4 })],
   [
     kit('k', [
-      { id: 'pack', gear: 'pack', count: 1, place: { on: 'body' } },
-      { id: 'tin', gear: 'tin', count: 1, place: { in: 'pack', cavity: 'inside' } },
-      { id: 'match', gear: 'match', count: 3, place: { in: 'tin', cavity: 'inside' } },
+      { id: 'pack', gear: 'pack', count: 1, place: { on: 'body' }, laidFor: null },
+      { id: 'tin', gear: 'tin', count: 1, place: { in: 'pack', cavity: 'inside' }, laidFor: null },
+      {
+        id: 'match',
+        gear: 'match',
+        count: 3,
+        place: { in: 'tin', cavity: 'inside' },
+        laidFor: null,
+      },
     ]),
     kit('other'),
   ],
@@ -122,8 +130,14 @@ describe('placing', () => {
       contents: 'to the mat',
     });
     expect(laid.loadouts.get('k')!.placements).toEqual([
-      { id: 'tin', gear: 'tin', count: 1, place: { on: 'mat' } },
-      { id: 'match', gear: 'match', count: 3, place: { in: 'tin', cavity: 'inside' } },
+      { id: 'tin', gear: 'tin', count: 1, place: { on: 'mat' }, laidFor: null },
+      {
+        id: 'match',
+        gear: 'match',
+        count: 3,
+        place: { in: 'tin', cavity: 'inside' },
+        laidFor: null,
+      },
     ]);
   });
 
@@ -133,6 +147,7 @@ describe('placing', () => {
     expect(left.loadouts.get('k')!.placements.at(-1)).toMatchObject({
       id: 'match',
       place: { on: 'mat' },
+      laidFor: null,
     });
   });
 
@@ -151,7 +166,7 @@ describe('placing', () => {
     const doubled = applied(nested, {
       do: 'place',
       loadout: 'other',
-      placement: { id: 'm', gear: 'match', count: 2, place: { on: 'mat' } },
+      placement: { id: 'm', gear: 'match', count: 2, place: { on: 'mat' }, laidFor: null },
     });
     expect(overplaced(doubled)).toEqual([
       {
@@ -175,6 +190,9 @@ describe('any commands in any order', () => {
         for (const loadout of bench.loadouts.values()) {
           expect(unsound(loadout, bench.shelf)).toBeNull();
           expect(looped(loadout)).toEqual([]);
+          expect(unsoundModules(bench, loadout)).toBeNull();
+          const whole = withModules(bench, loadout);
+          expect(unsound(whole, bench.shelf)).toBeNull();
         }
       }),
     );
@@ -225,7 +243,7 @@ function place(id: string, gearId: string, count = 1): Command {
   return {
     do: 'place',
     loadout: 'k',
-    placement: { id, gear: gearId, count, place: { on: 'mat' } },
+    placement: { id, gear: gearId, count, place: { on: 'mat' }, laidFor: null },
   };
 }
 

@@ -13,11 +13,23 @@ const unknown = gear('unknown', { massG: null, form: null, priceMinor: null });
 
 describe('totals by hand', () => {
   const loadout = kit('k', [
-    { id: 'box', gear: 'box', count: 1, place: { on: 'body' } },
-    { id: 'bag', gear: 'bag', count: 1, place: { in: 'box', cavity: 'inside' } },
-    { id: 'stones', gear: 'stone', count: 3, place: { in: 'bag', cavity: 'inside' } },
-    { id: 'what', gear: 'unknown', count: 2, place: { in: 'box', cavity: 'inside' } },
-    { id: 'loose', gear: 'stone', count: 1, place: { on: 'mat' } },
+    { id: 'box', gear: 'box', count: 1, place: { on: 'body' }, laidFor: null },
+    { id: 'bag', gear: 'bag', count: 1, place: { in: 'box', cavity: 'inside' }, laidFor: null },
+    {
+      id: 'stones',
+      gear: 'stone',
+      count: 3,
+      place: { in: 'bag', cavity: 'inside' },
+      laidFor: null,
+    },
+    {
+      id: 'what',
+      gear: 'unknown',
+      count: 2,
+      place: { in: 'box', cavity: 'inside' },
+      laidFor: null,
+    },
+    { id: 'loose', gear: 'stone', count: 1, place: { on: 'mat' }, laidFor: null },
   ]);
   const bench = benchOf([box, bag, stone, unknown], [loadout]);
   const totals = totalsOf(loadout, bench.shelf);

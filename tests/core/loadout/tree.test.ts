@@ -18,10 +18,10 @@ const shelf = benchOf(
 ).shelf;
 
 const nested = kit('k', [
-  { id: 'match', gear: 'match', count: 3, place: { in: 'tin', cavity: 'inside' } },
-  { id: 'tin', gear: 'tin', count: 1, place: { in: 'pack', cavity: 'inside' } },
-  { id: 'pack', gear: 'pack', count: 1, place: { on: 'vehicle' } },
-  { id: 'spare', gear: 'match', count: 2, place: { on: 'mat' } },
+  { id: 'match', gear: 'match', count: 3, place: { in: 'tin', cavity: 'inside' }, laidFor: null },
+  { id: 'tin', gear: 'tin', count: 1, place: { in: 'pack', cavity: 'inside' }, laidFor: null },
+  { id: 'pack', gear: 'pack', count: 1, place: { on: 'vehicle' }, laidFor: null },
+  { id: 'spare', gear: 'match', count: 2, place: { on: 'mat' }, laidFor: null },
 ]);
 
 describe('the tree', () => {
@@ -48,9 +48,9 @@ describe('the tree', () => {
 
   it('ends on a loop too, and finds it', () => {
     const ring: Loadout = kit('ring', [
-      { id: 'one', gear: 'pack', count: 1, place: { in: 'two', cavity: 'inside' } },
-      { id: 'two', gear: 'tin', count: 1, place: { in: 'one', cavity: 'inside' } },
-      { id: 'free', gear: 'match', count: 1, place: { on: 'mat' } },
+      { id: 'one', gear: 'pack', count: 1, place: { in: 'two', cavity: 'inside' }, laidFor: null },
+      { id: 'two', gear: 'tin', count: 1, place: { in: 'one', cavity: 'inside' }, laidFor: null },
+      { id: 'free', gear: 'match', count: 1, place: { on: 'mat' }, laidFor: null },
     ]);
     expect(looped(ring)).toEqual(['one', 'two']);
     expect(holdersAround(treeOf(ring), ring.placements[0]!).length).toBeLessThanOrEqual(2);
@@ -94,6 +94,7 @@ describe('soundness of a whole kit', () => {
       gear: 'tin',
       count: 1,
       place: at === 0 ? ({ on: 'body' } as const) : { in: `t${at - 1}`, cavity: 'inside' },
+      laidFor: null,
     }));
     expect(unsound(kit('deep', tins.reverse()), shelf)).toBeNull();
   });
@@ -102,9 +103,13 @@ describe('soundness of a whole kit', () => {
     [{ gear: 'moon' }, 'placements[0].gear', /no gear moon/],
     [{ id: 'tin' }, 'placements[1].id', /twice/],
     [{ count: 0 }, 'placements[0].count', /whole number/],
-    [{ place: { in: 'moon', cavity: 'inside' } }, 'placements[0].place.in', /no placement moon/],
     [
-      { place: { in: 'tin', cavity: 'lid' } },
+      { place: { in: 'moon', cavity: 'inside' }, laidFor: null },
+      'placements[0].place.in',
+      /no placement moon/,
+    ],
+    [
+      { place: { in: 'tin', cavity: 'lid' }, laidFor: null },
       'placements[0].place.cavity',
       /tin has no cavity lid/,
     ],

@@ -1,6 +1,6 @@
 import { igniteJobs, jobIds, type Demand, type Supply } from '@/core/gear';
 import { coverOf, homeCategory, schemes, waysOf } from '@/core/scheme';
-import type { Loadout } from '@/core/loadout';
+import { newPlacement, type Loadout } from '@/core/loadout';
 import { demoBench } from '@/core/demo';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 
@@ -38,7 +38,7 @@ function loadout(
 ): Loadout {
   return kit(
     'k',
-    lines.map(([id, place, count = 1]) => ({ id, gear: id, count, place })),
+    lines.map(([id, place, count]) => newPlacement(id, id, place, count)),
   );
 }
 

@@ -29,10 +29,14 @@ describe('offers of the shelf', () => {
   });
 
   it('leave out what is placed already, in any kit, and count what is free', () => {
-    const placed = kit('k', [{ id: 'p', gear: 'folding-knife', count: 1, place: { on: 'mat' } }]);
+    const placed = kit('k', [
+      { id: 'p', gear: 'folding-knife', count: 1, place: { on: 'mat' }, laidFor: null },
+    ]);
     expect(ids(benchOf(shelf, [placed]))).toEqual(['belt-knife', 'multi-tool', 'shears']);
     const three = piece('lighter', { count: 3 });
-    const one = kit('k', [{ id: 'p', gear: 'lighter', count: 1, place: { on: 'mat' } }]);
+    const one = kit('k', [
+      { id: 'p', gear: 'lighter', count: 1, place: { on: 'mat' }, laidFor: null },
+    ]);
     expect(offersFor(benchOf([three], [one]), ['flame'])).toMatchObject([{ free: 2 }]);
   });
 

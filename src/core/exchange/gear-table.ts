@@ -1,0 +1,322 @@
+import {
+  kindMeantBy,
+  gearOfKind,
+  quickAdd,
+  withCapacity,
+  withSides,
+  type QuickAddSetting,
+} from '../catalogue';
+import {
+  done,
+  parseLength,
+  parseMass,
+  parseMoney,
+  parseSize,
+  parseVolume,
+  refused,
+  type Outcome,
+} from '../quantity';
+import {
+  jobIds,
+  jobs,
+  unsoundGear,
+  type Form,
+  type Gear,
+  type JobId,
+  type Ownership,
+} from '../gear';
+import type { Column, ColumnMeaning, ColumnUnit } from './columns';
+import type { Table } from './table';
+
+/** A row or a line that was not brought in, and why. Counted from 1, as the person sees them. */
+export interface NotUnderstood {
+  readonly row: number;
+  readonly text: string;
+  readonly says: string;
+}
+
+export interface GearRead {
+  readonly gear: readonly Gear[];
+  readonly notUnderstood: readonly NotUnderstood[];
+}
+
+type Setting = Omit<QuickAddSetting, 'id'>;
+
+/**
+ * Reads the rows of a table into gear, each by itself: what is wrong in one row keeps only that row out.
+ * Figures that are given are *stated*; the rest come from the kind that the name means.
+ */
+export function gearFromTable(
+  table: Table,
+  columns: readonly Column[],
+  setting: Setting,
+  newId: () => string,
+): GearRead {
+  const first = table.hasHeading ? 1 : 0;
+  return collected(
+    table.rows.slice(first).map((cells, at) => ({
+      row: at + first + 1,
+      text: cells.filter((cell) => cell !== '').join(' · '),
+      read: gearFromRow(new Row(cells, columns), { ...setting, id: newId() }),
+    })),
+  );
+}
+
+/** Reads lines as they are pasted, each as a quick-add line; bullets, numbers and boxes before them are dropped. */
+export function gearFromLines(text: string, setting: Setting, newId: () => string): GearRead {
+  const lines = text.split(/\r?\n/).map((line, at) => ({ row: at + 1, text: line.trim() }));
+  return collected(
+    lines
+      .filter((line) => line.text !== '')
+      .map((line) => ({
+        ...line,
+        read: quickAdd(line.text.replace(bullet, ''), { ...setting, id: newId() }),
+      })),
+  );
+}
+
+const bullet = /^(?:[-–•*·☐☑✓✔◦]|\[[ xX]?\]|\d{1,3}[.)])\s+/;
+
+interface ReadLine {
+  readonly row: number;
+  readonly text: string;
+  readonly read: Outcome<Gear>;
+}
+
+function collected(lines: readonly ReadLine[]): GearRead {
+  const gear: Gear[] = [];
+  const notUnderstood: NotUnderstood[] = [];
+  for (const { row, text, read } of lines) {
+    if (read.ok) gear.push(read.value);
+    else notUnderstood.push({ row, text, says: read.problem.message });
+  }
+  return { gear, notUnderstood };
+}
+
+/** The cells of one row by what they mean. */
+class Row {
+  constructor(
+    private readonly cells: readonly string[],
+    private readonly columns: readonly Column[],
+  ) {}
+
+  cell(meaning: ColumnMeaning): string | null {
+    const text = this.cells[this.at(meaning)] ?? '';
+    return text === '' ? null : text;
+  }
+
+  unit(meaning: ColumnMeaning): ColumnUnit | null {
+    return this.columns[this.at(meaning)]?.unit ?? null;
+  }
+
+  private at(meaning: ColumnMeaning): number {
+    return this.columns.findIndex((column) => column.meaning === meaning);
+  }
+}
+
+/** One step of reading a row: the gear so far with what one of its columns says. */
+type Step = (gear: Gear, row: Row, setting: QuickAddSetting) => Outcome<Gear>;
+
+const steps: readonly Step[] = [withKind, withVolume, withForm, withMass, withPrice, withCount];
+const laterSteps: readonly Step[] = [withOwnership, withDate, withJobs, withNote];
+
+function gearFromRow(row: Row, setting: QuickAddSetting): Outcome<Gear> {
+  const name = row.cell('name');
+  if (name === null) return refused('The row has no name.');
+  if (/^(?:grand )?(?:sub)?-?(?:total|sum)\b/i.test(name))
+    return refused('This is a sum, not a piece.');
+  const started = quickAdd(name, setting);
+  const read = [...steps, ...laterSteps].reduce<Outcome<Gear>>(
+    (sofar, step) => (sofar.ok ? step(sofar.value, row, setting) : sofar),
+    started,
+  );
+  if (!read.ok) return read;
+  const unsound = unsoundGear(read.value);
+  return unsound ? { ok: false, problem: unsound } : read;
+}
+
+function withKind(gear: Gear, row: Row): Outcome<Gear> {
+  const text = row.cell('kind');
+  const kind = gear.kind === null && text !== null ? kindMeantBy(text) : null;
+  if (kind === null) return done(gear);
+  const typical = gearOfKind(kind, gear.id, gear.name);
+  const { massG, form, count } = gear;
+  return done({
+    ...typical,
+    count,
+    ...(massG !== null && { massG, massTrust: gear.massTrust }),
+    ...(form !== null && { form, formTrust: gear.formTrust }),
+  });
+}
+
+function withVolume(gear: Gear, row: Row): Outcome<Gear> {
+  const text = row.cell('volume');
+  if (text === null) return done(gear);
+  const volume = parseVolume(
+    text,
+    unitOr<'l' | 'ml' | 'fl oz'>(row.unit('volume'), ['l', 'ml', 'fl oz']),
+  );
+  if (!volume.ok) return volume;
+  return volume.value > 0
+    ? done(withCapacity(gear, volume.value))
+    : refused('A volume is above 0.');
+}
+
+function withForm(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gear> {
+  const size = row.cell('size');
+  if (size !== null) {
+    const said = row.unit('size');
+    const bare = said ?? (units === 'metric' ? 'mm' : 'in');
+    const typed =
+      /[a-z"″]\s*$/i.test(size) || bare === 'mm' || bare === 'in' ? size : `${size} ${bare}`;
+    const read = parseSize(typed, bare === 'in' ? 'in' : 'mm');
+    if (!read.ok) return read;
+    const [first, second, third] = read.value.sidesMm;
+    return done(
+      withSides(
+        gear,
+        third === undefined ? cylinder(first, second) : box(first, second, third),
+        'stated',
+      ),
+    );
+  }
+  const sides = { length: 0, width: 0, height: 0, diameter: 0 };
+  for (const side of Object.keys(sides) as (keyof typeof sides)[]) {
+    const text = row.cell(side);
+    if (text === null) continue;
+    const bare = row.unit(side) ?? (units === 'metric' ? 'mm' : 'in');
+    const read = parseLength(/[a-z"″]\s*$/i.test(text) ? text : `${text} ${bare}`);
+    if (!read.ok) return read;
+    if (read.value <= 0) return refused(`A ${side} is above 0.`);
+    sides[side] = read.value;
+  }
+  const { length, width, height, diameter } = sides;
+  if (diameter > 0 && (height || length) > 0) {
+    return done(withSides(gear, cylinder(diameter, height || length), 'stated'));
+  }
+  return length > 0 && width > 0 && height > 0
+    ? done(withSides(gear, box(length, width, height), 'stated'))
+    : done(gear);
+}
+
+function withMass(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gear> {
+  const text = row.cell('mass');
+  if (text === null) return done(gear);
+  const unit = row.unit('mass') ?? (units === 'metric' ? 'g' : 'oz');
+  const typed = /[a-z]\s*\.?$/i.test(text) ? text : `${text} ${unit}`;
+  const mass = parseMass(typed);
+  return mass.ok ? done({ ...gear, massG: mass.value, massTrust: 'stated' }) : mass;
+}
+
+function withPrice(gear: Gear, row: Row, { currency }: QuickAddSetting): Outcome<Gear> {
+  const text = row.cell('price');
+  if (text === null) return done(gear);
+  const price = parseMoney(text, currency);
+  return price.ok ? done({ ...gear, priceMinor: price.value, priceTrust: 'stated' }) : price;
+}
+
+function withCount(gear: Gear, row: Row): Outcome<Gear> {
+  const text = row.cell('count');
+  if (text === null) return done(gear);
+  const whole = /^[x×]?\s*(\d{1,5})\s*[x×]?(?:[.,]0+)?(?:\s*(?:pcs?|pieces|st|stk)\.?)?$/i.exec(
+    text,
+  );
+  return whole
+    ? done({ ...gear, count: Number(whole[1]) })
+    : refused(`“${text}” is not how many there are: write a whole number.`);
+}
+
+const ownershipWords: readonly (readonly [Ownership, RegExp])[] = [
+  ['wished', /^(wish\w*|want\w*|to ?buy|needed?|no|n|missing|0|false)$/i],
+  ['home-made', /^(home-? ?made|made|self-? ?made|diy)$/i],
+  ['scavenged', /^(scavenged|found|free|salvaged)$/i],
+  ['retired', /^(retired|old|broken|sold|gone)$/i],
+  ['owned', /^(owned?|have|yes|y|got|have it|x|✓|✔|1|true|bought)$/i],
+];
+
+function withOwnership(gear: Gear, row: Row): Outcome<Gear> {
+  const text = row.cell('ownership');
+  if (text === null) return done(gear);
+  const found = ownershipWords.find(([, words]) => words.test(text));
+  return found
+    ? done({ ...gear, ownership: found[0] })
+    : refused(`“${text}” is none of owned, wished, home-made, scavenged or retired.`);
+}
+
+function withDate(gear: Gear, row: Row): Outcome<Gear> {
+  const text = row.cell('good until');
+  if (text === null) return done(gear);
+  const day = dayIn(text);
+  return day.ok ? done({ ...gear, goodUntil: day.value }) : day;
+}
+
+/** A day as it is written: 2027-04-30, 2027-04 for the last of the month, 30.4.2027, 4/2027. */
+function dayIn(text: string): Outcome<string> {
+  const iso = /^(\d{4})-(\d{1,2})(?:-(\d{1,2}))?$/.exec(text);
+  if (iso) return calendarDay(text, Number(iso[1]), Number(iso[2]), iso[3] ? Number(iso[3]) : null);
+  const dotted = /^(\d{1,2})\.\s?(\d{1,2})\.\s?(\d{4})$/.exec(text);
+  if (dotted) return calendarDay(text, Number(dotted[3]), Number(dotted[2]), Number(dotted[1]));
+  const month = /^(\d{1,2})[/.](\d{4})$/.exec(text);
+  if (month) return calendarDay(text, Number(month[2]), Number(month[1]), null);
+  const slashed = /^(\d{1,2})\/(\d{1,2})\/(\d{4})$/.exec(text);
+  if (slashed) {
+    const [first, second, year] = slashed.slice(1).map(Number) as [number, number, number];
+    if (first > 12) return calendarDay(text, year, second, first);
+    if (second > 12 || first === second) return calendarDay(text, year, first, second);
+    return refused(`“${text}” can be two days: write it like 2027-04-30.`);
+  }
+  return refused(`“${text}” is not a day this understands: write it like 2027-04-30.`);
+}
+
+function calendarDay(
+  text: string,
+  year: number,
+  month: number,
+  day: number | null,
+): Outcome<string> {
+  const last = new Date(Date.UTC(year, month, 0)).getUTCDate();
+  const isThere = month >= 1 && month <= 12 && (day === null || (day >= 1 && day <= last));
+  return isThere
+    ? done(`${year}-${padded(month)}-${padded(day ?? last)}`)
+    : refused(`“${text}” is not a day of the calendar.`);
+}
+
+function padded(part: number): string {
+  return String(part).padStart(2, '0');
+}
+
+function withJobs(gear: Gear, row: Row): Outcome<Gear> {
+  const text = row.cell('jobs');
+  if (text === null) return done(gear);
+  const supplies = [...gear.supplies];
+  for (const word of text.split(/[,;/|]/).map((part) => part.trim().toLowerCase())) {
+    if (word === '') continue;
+    const job = jobIds.find((id) => id === word.replace(/\s+/g, '-') || jobs[id].name === word);
+    if (!job) return refused(`“${word}” is not a job this knows, like ${someJobs}.`);
+    if (!supplies.some((supply) => supply.job === job)) supplies.push(serving(job));
+  }
+  return done({ ...gear, supplies });
+}
+
+const someJobs = (['cut', 'boil', 'roof'] as const).map((job) => jobs[job].name).join(', ');
+
+function serving(job: JobId): Gear['supplies'][number] {
+  return { job, fitness: 'serves', amount: null, demands: [], cell: null };
+}
+
+function withNote(gear: Gear, row: Row): Outcome<Gear> {
+  const note = row.cell('note');
+  return done(note === null ? gear : { ...gear, note });
+}
+
+function unitOr<Unit extends string>(unit: string | null, units: readonly [Unit, ...Unit[]]): Unit {
+  return units.find((known) => known === unit) ?? units[0];
+}
+
+function box(lengthMm: number, widthMm: number, heightMm: number): Form {
+  return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
+}
+
+function cylinder(diameterMm: number, heightMm: number): Form {
+  return { shape: 'cylinder', diameterMm, heightMm, upright: false };
+}

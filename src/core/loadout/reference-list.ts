@@ -1,0 +1,38 @@
+import type { Problem } from '../quantity';
+import { longestNote, whyNotName, whyNotPlain, type JobId } from '../gear';
+
+/** One line of a list: as it was written, and what it was matched to. */
+export interface ListLine {
+  readonly text: string;
+  /** The catalogue kind it means; null where it means none, or any that does its jobs. */
+  readonly kind: string | null;
+  /** The jobs that any one of which answers it; empty where nobody could say. */
+  readonly jobs: readonly JobId[];
+}
+
+/** What somebody holds that a kit should have: the person’s own list, or one that was brought in. */
+export interface ReferenceList {
+  readonly id: string;
+  readonly name: string;
+  /** Whose list it is, and what it is for. */
+  readonly note: string;
+  readonly lines: readonly ListLine[];
+}
+
+export const mostLines = 2000;
+
+/** What is wrong with a list, with the field; null where nothing is. */
+export function unsoundList({ name, note, lines }: ReferenceList): Problem | null {
+  const why = whyNotName(name);
+  if (why) return { field: 'name', message: `The name ${why}.` };
+  const whyNote = whyNotPlain(note, longestNote);
+  if (whyNote) return { field: 'note', message: `The note ${whyNote}.` };
+  if (lines.length > mostLines) {
+    return { field: 'lines', message: `A list has at most ${mostLines} lines.` };
+  }
+  for (const [at, line] of lines.entries()) {
+    const whyLine = whyNotName(line.text);
+    if (whyLine) return { field: `lines[${at}].text`, message: `Line ${at + 1} ${whyLine}.` };
+  }
+  return null;
+}

@@ -1,0 +1,31 @@
+import type { Side } from '../loadout';
+import { coverOf, type Cover, type Standing } from './cover';
+import type { Scheme } from './schemes';
+
+/** How a category stands in two kits; null for one that must do nothing. */
+export interface CategoryShift {
+  readonly name: string;
+  readonly before: Standing | null;
+  readonly after: Standing | null;
+}
+
+export interface CoverDifference {
+  readonly before: Cover;
+  readonly after: Cover;
+  readonly shifts: readonly CategoryShift[];
+}
+
+/** How the cover of a scheme differs between two kits; `shifts` names only the categories that stand otherwise. */
+export function coverDifference(before: Side, after: Side, scheme: Scheme): CoverDifference {
+  const was = coverOf(before.loadout, before.shelf, scheme);
+  const is = coverOf(after.loadout, after.shelf, scheme);
+  const shifts = scheme.categories.flatMap(({ name }, at): readonly CategoryShift[] => {
+    const shift = {
+      name,
+      before: was.categories[at]!.standing,
+      after: is.categories[at]!.standing,
+    };
+    return shift.before === shift.after ? [] : [shift];
+  });
+  return { before: was, after: is, shifts };
+}

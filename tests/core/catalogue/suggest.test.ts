@@ -1,0 +1,27 @@
+import { kindsLike } from '@/core/catalogue/suggest';
+
+const ids = (line: string) => kindsLike(line, 6).map(({ id }) => id);
+
+describe('kinds like what is being typed', () => {
+  it.each([
+    ['steel bot', 'steel-bottle'],
+    ['folding kn', 'folding-knife'],
+    ['bandan', 'bandana'],
+    ['whisle', 'whistle'],
+    ['first aid', 'first-aid-pouch'],
+    ['tarp', 'tarp'],
+    ['3 headlamps 60 g', 'headlamp'],
+    ['sharpen', 'whetstone'],
+  ])('“%s” finds %s', (line, id) => {
+    expect(ids(line)).toContain(id);
+  });
+
+  it('leads with the plain name', () => {
+    expect(ids('candle')[0]).toBe('candle');
+    expect(ids('compass')[0]).toMatch(/compass$/);
+  });
+
+  it('finds nothing for nothing', () => {
+    expect([ids(''), ids('2'), ids('210 g'), ids('qqqq')]).toEqual([[], [], [], []]);
+  });
+});

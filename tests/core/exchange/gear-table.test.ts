@@ -1,0 +1,201 @@
+import { guessColumns, type Column } from '@/core/exchange/columns';
+import { gearFromLines, gearFromTable } from '@/core/exchange/gear-table';
+import { mostRows, readTable, textOf, type Table } from '@/core/exchange/table';
+
+const metric = { units: 'metric', currency: 'EUR' } as const;
+
+function table(text: string): Table {
+  const outcome = readTable(text);
+  if (!outcome.ok) throw new Error(outcome.problem.message);
+  return outcome.value;
+}
+
+let next = 0;
+function newId(): string {
+  return `new-${(next += 1)}`;
+}
+
+function meanings(text: string) {
+  return guessColumns(table(text)).map(({ meaning, unit }) =>
+    unit === null ? meaning : `${meaning} ${unit}`,
+  );
+}
+
+function read(text: string, setting: Parameters<typeof gearFromTable>[2] = metric) {
+  const rows = table(text);
+  return gearFromTable(rows, guessColumns(rows), setting, newId);
+}
+
+describe('a table', () => {
+  it('is read whatever separates its cells', () => {
+    for (const between of [',', ';', '\t', '|']) {
+      const text = ['name', 'mass'].join(between) + '\n' + ['Pot', '330 g'].join(between);
+      expect(table(text)).toEqual({
+        rows: [
+          ['name', 'mass'],
+          ['Pot', '330 g'],
+        ],
+        hasHeading: true,
+        columns: 2,
+      });
+    }
+  });
+
+  it('keeps quotes, breaks and commas inside quotes, and drops empty rows', () => {
+    const rows = table('\uFEFFname,note\n"Knife, ""old""","with\na break"\n,,\n\nPot,');
+    expect(rows.rows).toEqual([
+      ['name', 'note'],
+      ['Knife, "old"', 'with a break'],
+      ['Pot', ''],
+    ]);
+  });
+
+  it.each([
+    ['', /nothing in this file/],
+    [' \n ,, \n', /nothing in this file/],
+    ['a\n'.repeat(mostRows + 1), /More than 20000 rows/],
+    [','.repeat(80), /nothing in this file/],
+    [`${'x,'.repeat(80)}x`, /More than 60 columns/],
+    ['x'.repeat(5000), /more than 4000 characters/],
+  ])('is refused %#', (text, says) => {
+    const outcome = readTable(text);
+    expect(outcome.ok ? 'read' : outcome.problem.message).toMatch(says);
+  });
+
+  it('comes in the code pages that programs write', () => {
+    const bytes = (...codes: number[]) => new Uint8Array(codes);
+    expect(textOf(new TextEncoder().encode('Säge'))).toBe('Säge');
+    expect(textOf(bytes(0x53, 0xe4, 0x67, 0x65))).toBe('Säge');
+    expect(textOf(bytes(0xff, 0xfe, 0x53, 0, 0xe4, 0))).toBe('Sä');
+  });
+});
+
+describe('columns', () => {
+  it.each([
+    ['Item,Weight (oz),Qty,Price\nPot,12,1,20', ['name', 'mass oz', 'count', 'price']],
+    ['name;mass g;size cm;notes\nPot;330;15x9;', ['name', 'mass g', 'size cm', 'note']],
+    [
+      'Gear,Category,Length (in),Width (in),Height (in)\nA,B,1,2,3',
+      ['name', 'kind', 'length in', 'width in', 'height in'],
+    ],
+    ['What,Expires,Have\nTablets,2027-04,yes', ['name', 'good until', 'ownership']],
+    ['Pot,330 g,15 x 9 cm,2\nMug,145 g,9 x 11 cm,1', ['name', 'mass', 'size', 'count']],
+    ['Rucksack,Gewicht kg\nA,2', ['name', 'mass kg']],
+  ])('of %j', (text, expected) => {
+    expect(meanings(text)).toEqual(expected);
+  });
+});
+
+describe('rows of gear', () => {
+  it('take their figures from the columns, and the rest from their kind', () => {
+    const { gear, notUnderstood } = read(
+      'Item,Weight (oz),Qty,Size,Price,Status,Good until,Jobs,Notes\n' +
+        'Belt knife,6.2,1,9x1.5x1.2 in,€45,owned,,"cut; dig",Old friend\n' +
+        'Chlorine tablets,,2,,,wish,2028-08,,\n',
+    );
+    expect(notUnderstood).toEqual([]);
+    expect(gear).toMatchObject([
+      {
+        name: 'Belt knife',
+        kind: 'belt-knife',
+        massTrust: 'stated',
+        priceMinor: 4500,
+        priceTrust: 'stated',
+        note: 'Old friend',
+        form: { shape: 'box', heightMm: expect.closeTo(30.48, 6) as number },
+      },
+      {
+        kind: 'chlorine-tablets',
+        massTrust: 'typical',
+        count: 2,
+        ownership: 'wished',
+        goodUntil: '2028-08-31',
+      },
+    ]);
+    expect(gear[0]!.massG).toBeCloseTo(175.767, 3);
+  });
+
+  it('are brought in each by itself: a wrong one is reported and keeps no other out', () => {
+    const { gear, notUnderstood } = read(
+      'name,mass,count\nPot,330 g,1\nMug,heavy,1\n,12 g,1\nSpoon,18 g,half\nCandle,57 g,6\nTotal,400 g,\n',
+    );
+    expect(gear.map(({ name }) => name)).toEqual(['Pot', 'Candle']);
+    expect(notUnderstood.map(({ row, says }) => [row, says])).toEqual([
+      [3, expect.stringMatching(/“heavy.*is not a mass/)],
+      [4, 'The row has no name.'],
+      [5, '“half” is not how many there are: write a whole number.'],
+      [7, 'This is a sum, not a piece.'],
+    ]);
+  });
+
+  it('can be matched by hand where the headings say nothing', () => {
+    const rows = table('A,B,C\nPot,0.33,1.4\n');
+    const columns: readonly Column[] = [
+      { meaning: 'name', unit: null },
+      { meaning: 'mass', unit: 'kg' },
+      { meaning: 'volume', unit: 'l' },
+    ];
+    const { gear } = gearFromTable(rows, columns, metric, newId);
+    expect(gear).toMatchObject([{ massG: 330, kind: 'pot' }]);
+    expect(gear[0]!.supplies[0]!.amount).toBe(1400);
+  });
+
+  it('take three sides, or a diameter and a height', () => {
+    const { gear } = read(
+      'name,length mm,width mm,height mm,diameter mm\nBox,90,60,30,\nCan,,,120,100',
+    );
+    expect(gear.map(({ form }) => form)).toMatchObject([
+      { shape: 'box', lengthMm: 90, widthMm: 60, heightMm: 30 },
+      { shape: 'cylinder', diameterMm: 100, heightMm: 120 },
+    ]);
+  });
+
+  it.each([
+    ['2027-04-30', '2027-04-30'],
+    ['2027-4', '2027-04-30'],
+    ['30.4.2027', '2027-04-30'],
+    ['4/2027', '2027-04-30'],
+    ['02/2028', '2028-02-29'],
+    ['30/4/2027', '2027-04-30'],
+    ['4/30/2027', '2027-04-30'],
+    ['3/4/2027', /can be two days/],
+    ['2027-02-30', /not a day of the calendar/],
+    ['soon', /not a day this understands/],
+  ])('take the day “%s”', (text, expected) => {
+    const { gear, notUnderstood } = read(`name,good until\nPot,${text}`);
+    const found = gear[0]?.goodUntil ?? notUnderstood[0]!.says;
+    if (typeof expected === 'string') expect(found).toBe(expected);
+    else expect(found).toMatch(expected);
+  });
+
+  it('hold nothing that a file could not keep', () => {
+    const { gear, notUnderstood } = read('name,note\n<script>alert(1)</script>,x\nPot,<b>no</b>\n');
+    expect(gear).toEqual([]);
+    expect(notUnderstood.map(({ says }) => says)).toEqual([
+      expect.stringMatching(/markup/),
+      expect.stringMatching(/markup/),
+    ]);
+  });
+
+  it('are read by the ten thousand', () => {
+    const rows = Array.from({ length: 10_000 }, (_, at) => `Candle ${at},57 g`);
+    expect(read(`name,mass\n${rows.join('\n')}`).gear.length).toBe(10_000);
+  });
+});
+
+describe('pasted lines', () => {
+  it('are read one by one, without their bullets', () => {
+    const { gear, notUnderstood } = gearFromLines(
+      '- belt knife 170 g\n\n* 3 candles\n1. steel bottle 1 L\n[ ] pot 1,234 g\n☐ whistle\n',
+      metric,
+      newId,
+    );
+    expect(gear.map(({ name, count }) => [name, count])).toEqual([
+      ['Belt knife', 1],
+      ['Candles', 3],
+      ['Steel bottle 1 L', 1],
+      ['Whistle', 1],
+    ]);
+    expect(notUnderstood).toMatchObject([{ row: 5, text: '[ ] pot 1,234 g' }]);
+  });
+});
