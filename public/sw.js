@@ -3,7 +3,18 @@
  * the last visit otherwise; the built files carry their hash in their name, so a kept one is always right.
  */
 const cacheName = 'acorn';
-const pages = ['/layout', '/stow', '/papers', '/shelf', '/kits'];
+const pages = [
+  '/layout',
+  '/layout/lists',
+  '/layout/thrift',
+  '/stow',
+  '/papers',
+  '/shelf',
+  '/shelf/bring-in',
+  '/shelf/weigh',
+  '/kits',
+  '/kits/compare',
+];
 const builtFile = /\/_next\/static\/[^"'\\\s)]+/g;
 
 self.addEventListener('install', (event) => {

@@ -12,6 +12,7 @@ import {
 } from '@/core/loadout';
 import { openDatabase } from './database';
 import { Keeper, type Kept } from './keeper';
+import { keepPhotosIn } from './photos';
 import { keepPreferences, prefer } from './preferences';
 
 /** What a bench that was never used begins with. */
@@ -40,6 +41,8 @@ export async function openBench(firstStart: FirstStart): Promise<void> {
   keeper ??= new Keeper(database, windows, tell);
   if (database) await keepPreferences(database);
   await keeper.open(firstStart === 'demo' ? openDemo : null);
+  const { bench, entries } = useBenchState.getState().history;
+  void keepPhotosIn(database, bench, entries);
   useBenchState.setState({ isOpen: true });
 }
 

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { demoBench } from '@/core/demo';
 import { kinds, gearOfKind } from '@/core/catalogue';
 import type { Gear } from '@/core/gear';
-import { changeOf, formOf, type GearForm } from '@/ui/gear-editor/gear-form';
+import { formOf, type GearForm } from '@/ui/gear-editor/gear-form';
+import { changeOf } from '@/ui/gear-editor/gear-form-reading';
 
 const metric = { units: 'metric', currency: 'EUR' } as const;
 const us = { units: 'us', currency: 'EUR' } as const;

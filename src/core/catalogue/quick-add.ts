@@ -30,6 +30,8 @@ export interface QuickAddSetting {
   readonly id: string;
   readonly units: UnitSystem;
   readonly currency: Currency;
+  /** The kind that was picked, whose name stands before the line; the line then says what differs from it. */
+  readonly kind?: Kind | undefined;
 }
 
 /** What a size says of a piece: how large it is, how large it is laid out, how long and thick, or nothing sure. */
@@ -57,7 +59,7 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
   if (!price.ok) return price;
   const cells = reading.takeCells();
   const sizeText = reading.find('size');
-  const kind = kindOfLine(reading.rest.replace(sizeText ?? '', ' '), cells?.size);
+  const kind = setting.kind ?? kindOfLine(reading.rest.replace(sizeText ?? '', ' '), cells?.size);
   const started = kind ? gearOfKind(kind, setting.id) : gearOfNoKind(setting.id, '');
 
   const means = sizeText === null ? null : whatSizeMeans(sizeText, started);
@@ -72,7 +74,7 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
   const length = parsed(sizeText === null ? reading.find('length') : null, parseLength);
   if (!length.ok) return length;
 
-  const name = reading.name();
+  const name = [setting.kind?.name, reading.name()].filter(Boolean).join(', ');
   const problem = /\p{L}/u.test(name) ? whyNotName(name) : 'is empty';
   if (problem) {
     return refused(

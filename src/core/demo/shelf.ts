@@ -1,4 +1,4 @@
-import { gearOfKind, kindOf } from '../catalogue';
+import { contentsLike, gearOfKind, kindOf } from '../catalogue';
 import type { Form, Gear, Supply } from '../gear';
 
 type Differences = Partial<Omit<Gear, 'id' | 'name' | 'kind'>>;
@@ -7,7 +7,9 @@ type Differences = Partial<Omit<Gear, 'id' | 'name' | 'kind'>>;
 function piece(kindId: string, id: string, name: string, differs: Differences = {}): Gear {
   const kind = kindOf(kindId);
   if (!kind) throw new Error(`the demo names a kind ${kindId} that is not in the catalogue`);
-  return { ...gearOfKind(kind, id, name), massTrust: 'weighed', formTrust: 'stated', ...differs };
+  const paid = { massTrust: 'weighed', formTrust: 'stated', priceTrust: 'stated' } as const;
+  const made = { ...gearOfKind(kind, id, name), ...paid, ...differs };
+  return differs.contents === undefined ? { ...made, contents: contentsLike(kind, made) } : made;
 }
 
 function cylinder(diameterMm: number, heightMm: number): Form {
@@ -30,7 +32,11 @@ function amounts(kindId: string, byJob: Readonly<Record<string, number>>): reado
   }));
 }
 
-const typical: Differences = { massTrust: 'typical', formTrust: 'typical' };
+const typical: Differences = {
+  massTrust: 'typical',
+  formTrust: 'typical',
+  priceTrust: 'typical',
+};
 const wished: Differences = { ...typical, ownership: 'wished' };
 
 /** Everything owned and wished for at the boathouse of the Teal Lakes. */
@@ -115,10 +121,10 @@ export const demoShelf: readonly Gear[] = [
 
   // The boathouse box, fed by what the other kits hand down.
   piece('box', 'boathouse-box', 'Boathouse box 45 L', { massG: 2440 }),
-  piece('folding-saw', 'old-saw', 'Folding saw, handed down', { massG: 256, look: { silhouette: 'saw', stuff: 'wood', colour: '#8a4a33' }, priceMinor: 0 }),
+  piece('folding-saw', 'old-saw', 'Folding saw, handed down', { massG: 256, tier: 'hand-me-down', look: { silhouette: 'saw', stuff: 'wood', colour: '#8a4a33' }, priceMinor: 0 }),
   piece('camp-axe', 'axe', 'Camp axe', { massG: 915 }),
-  piece('lighter', 'old-lighter', 'Gas lighter, half full', { massG: 17, priceMinor: 0 }),
-  piece('wool-blanket', 'old-blanket', 'Wool blanket, mended', { massG: 1710, priceMinor: 0 }),
+  piece('lighter', 'old-lighter', 'Gas lighter, half full', { massG: 19.25, priceMinor: 0, tier: 'hand-me-down', contents: { unit: 'lights', full: 1000, left: 500, massG: 4.5 } }),
+  piece('wool-blanket', 'old-blanket', 'Wool blanket, mended', { massG: 1710, tier: 'hand-me-down', priceMinor: 0 }),
   piece('tarp', 'old-tarp', 'Tarp 3 × 4 m, patched', { massG: 980, form: soft(4600, 3100, 70), supplies: amounts('tarp', { roof: 11.2 }), priceMinor: 0 }),
   piece('food-can', 'boathouse-can', 'Lidded can 0.8 L', { massG: 99 }),
   piece('drinking-water', 'stored-water', 'Drinking water, sealed pouch', { count: 12, massG: 509, goodUntil: '2026-03-31', supplies: [...kindOf('drinking-water')!.supplies, { job: 'carry-water', fitness: 'serves', amount: 500, demands: [], cell: null }] }),
@@ -133,10 +139,10 @@ export const demoShelf: readonly Gear[] = [
   piece('glue', 'glue', 'Repair glue', { massG: 35, goodUntil: '2027-08-31' }),
 
   // Not in any kit, and wishes.
-  piece('plastic-bottle', 'plastic-bottle', 'Plastic bottle 1 L', { massG: 103 }),
-  piece('fishing-set', 'fishing-set', 'Hooks and line', { massG: 47 }),
+  piece('plastic-bottle', 'plastic-bottle', 'Plastic bottle 1 L', { massTrust: 'typical' }),
+  piece('fishing-set', 'fishing-set', 'Hooks and line', { massTrust: 'typical' }),
   piece('storage-tin', 'pocket-tin', 'Pocket tin', { massG: 41 }),
-  piece('power-bank', 'power-bank', 'Power bank', { massG: 207 }),
+  piece('power-bank', 'power-bank', 'Power bank', { massTrust: 'typical', lentTo: 'a neighbour' }),
   piece('cell-aaa', 'wished-aaa', 'AAA alkaline cell', { ...wished, count: 6 }),
   piece('fire-lens', 'wished-lens', 'Fire lens', wished),
   piece('gas-stove', 'wished-stove', 'Gas stove', wished),

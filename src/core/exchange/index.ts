@@ -1,3 +1,4 @@
+export * from './limits';
 export * from './schema';
 export * from './read';
 export * from './write';

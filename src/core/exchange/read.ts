@@ -8,21 +8,12 @@ import {
   unsoundVersion,
   type Bench,
 } from '../loadout';
+import { whyTooLarge } from './limits';
 import { fileFromVersion1 } from './migrate';
 import { fileSchema, formatName, formatVersion, type AcornFile } from './schema';
 
-/** The largest file that is opened, in bytes: some twenty times the largest shelf anyone has shown. */
-export const mostBytes = 32 * 1024 * 1024;
-
 /** Files of this format go eight deep. */
 const mostDepth = 32;
-
-/** What keeps a file of `bytes` from being opened at all, before it is read; null where nothing does. */
-export function whyTooLarge(bytes: number): string | null {
-  if (bytes <= mostBytes) return null;
-  const size = (bytes / 1024 / 1024).toFixed(0);
-  return `The file is ${size} MB, and files up to ${mostBytes / 1024 / 1024} MB are opened. Nothing was brought in.`;
-}
 
 /**
  * Reads a file's text into a bench of its own: its gear and its kits.

@@ -14,6 +14,8 @@ interface JobEntry {
   readonly critical: boolean;
   /** Doing it uses up what does it: an opened one does less of it. */
   readonly isUsedUp: boolean;
+  /** Each person needs their own, worn or slept in: another of it is no spare. */
+  readonly isPerPerson: boolean;
 }
 
 function job(group: string, name: string, unit: string | null = null, tally?: Tally): JobEntry {
@@ -24,11 +26,16 @@ function job(group: string, name: string, unit: string | null = null, tally?: Ta
     tally: tally ?? (unit === null ? 'none' : 'sum'),
     critical: false,
     isUsedUp: false,
+    isPerPerson: false,
   };
 }
 
 function critical(entry: JobEntry): JobEntry {
   return { ...entry, critical: true };
+}
+
+function perPerson(entry: JobEntry): JobEntry {
+  return { ...entry, isPerPerson: true };
 }
 
 function usedUp(entry: JobEntry): JobEntry {
@@ -54,12 +61,12 @@ export const jobs = {
   boil: critical(job('water', 'boil', 'mL', 'largest')),
   'treat-water': usedUp(critical(job('water', 'treat water', 'L'))),
   strain: job('water', 'strain'),
-  eat: job('water', 'eat'),
+  eat: perPerson(job('water', 'eat')),
   roof: critical(job('cover', 'roof', 'm²')),
-  shell: job('cover', 'shell'),
-  insulate: job('cover', 'insulate', 'clo', 'none'),
-  sleep: job('cover', 'sleep', '°C', 'smallest'),
-  ground: job('cover', 'ground', 'R'),
+  shell: perPerson(job('cover', 'shell')),
+  insulate: perPerson(job('cover', 'insulate', 'clo', 'none')),
+  sleep: perPerson(job('cover', 'sleep', '°C', 'smallest')),
+  ground: perPerson(job('cover', 'ground', 'R')),
   raise: job('cover', 'raise off the ground'),
   reflect: job('cover', 'reflect heat'),
   stake: job('cover', 'stake', 'pegs'),
@@ -92,12 +99,12 @@ export const jobs = {
   food: usedUp(job('food', 'food', 'kcal')),
   catch: job('food', 'catch food'),
   electrolyte: job('food', 'electrolyte'),
-  hands: job('guard', 'guard hands'),
-  eyes: job('guard', 'guard eyes'),
-  'sun-guard': job('guard', 'sun guard'),
-  'insect-guard': job('guard', 'insect guard'),
+  hands: perPerson(job('guard', 'guard hands')),
+  eyes: perPerson(job('guard', 'guard eyes')),
+  'sun-guard': perPerson(job('guard', 'sun guard')),
+  'insect-guard': perPerson(job('guard', 'insect guard')),
   'animal-guard': job('guard', 'animal guard'),
-  breathe: job('guard', 'guard breath'),
+  breathe: perPerson(job('guard', 'guard breath')),
   toilet: job('clean', 'toilet'),
   wash: job('clean', 'wash'),
   cells: job('power', 'cells', 'Wh'),

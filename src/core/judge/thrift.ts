@@ -1,6 +1,15 @@
-import { amountNow, jobIds, jobs, massNowG, type JobId } from '../gear';
+import {
+  amountNow,
+  fitnesses,
+  jobIds,
+  jobs,
+  massNowG,
+  type Demand,
+  type Fitness,
+  type JobId,
+} from '../gear';
 import { gearOf, treeOf, type Bench, type Loadout, type Placement, type Shelf } from '../loadout';
-import { independentWays, waysOf, type Way } from '../scheme';
+import { idleSupplies, independentWays, waysOf, type Way } from '../scheme';
 import { musts } from './musts';
 
 /** What a kit would no longer do, or do less of, without a piece. */
@@ -14,6 +23,10 @@ export type Loss =
       readonly left: number;
       readonly wanted: number;
     }
+  /** What is left does the job, but less well than what goes. */
+  | { readonly what: 'fitness'; readonly job: JobId; readonly left: Fitness }
+  /** Fewer pieces of what each person needs their own of. */
+  | { readonly what: 'pieces'; readonly job: JobId; readonly less: number; readonly left: number }
   /** So much less of what adds up, in the job’s unit. */
   | { readonly what: 'amount'; readonly job: JobId; readonly less: number; readonly left: number };
 
@@ -23,6 +36,8 @@ export interface Spared {
   readonly massG: number;
   readonly priceMinor: number;
   readonly losses: readonly Loss[];
+  /** What it relies on that is not here, where it does nothing at all as it is. */
+  readonly lacks: readonly Demand[];
 }
 
 /**
@@ -33,6 +48,8 @@ export function sparedBy(bench: Bench, loadout: Loadout): readonly Spared[] {
   const { shelf } = bench;
   const tree = treeOf(loadout);
   const before = stateOf(loadout, shelf);
+  const active = new Set(before.ways.map((way) => way.placement.id));
+  const idle = idleSupplies(loadout, shelf, before.ways);
   return loadout.placements
     .filter(({ id }) => tree.within(id).length === 0)
     .map((placement): Spared => {
@@ -46,6 +63,9 @@ export function sparedBy(bench: Bench, loadout: Loadout): readonly Spared[] {
         massG: (massNowG(gear) ?? 0) * placement.count,
         priceMinor: (gear.priceMinor ?? 0) * placement.count,
         losses: lossesBetween(before, stateOf(without, shelf)),
+        lacks: active.has(placement.id)
+          ? []
+          : (idle.find((found) => found.placement === placement)?.unmet ?? []),
       };
     })
     .sort(
@@ -58,17 +78,27 @@ interface State {
   readonly done: ReadonlySet<JobId>;
   readonly amounts: ReadonlyMap<JobId, number>;
   readonly ways: readonly Way[];
+  /** How well a job is done at best, and by how many pieces that are more than makeshift. */
+  readonly best: ReadonlyMap<JobId, number>;
+  readonly pieces: ReadonlyMap<JobId, number>;
 }
 
 function stateOf(loadout: Loadout, shelf: Shelf): State {
   const ways = waysOf(loadout, shelf);
   const amounts = new Map<JobId, number>();
+  const best = new Map<JobId, number>();
+  const pieces = new Map<JobId, number>();
   for (const { job, supply, placement } of ways) {
+    const fitness = fitnesses.indexOf(supply.fitness);
+    best.set(job, Math.min(best.get(job) ?? Infinity, fitness));
+    if (supply.fitness !== 'improvised') {
+      pieces.set(job, (pieces.get(job) ?? 0) + placement.count);
+    }
     const each = amountNow(gearOf(shelf, placement), supply);
     if (each === null || jobs[job].tally !== 'sum') continue;
     amounts.set(job, (amounts.get(job) ?? 0) + each * placement.count);
   }
-  return { done: new Set(ways.map(({ job }) => job)), amounts, ways };
+  return { done: new Set(ways.map(({ job }) => job)), amounts, ways, best, pieces };
 }
 
 function lossesBetween(before: State, after: State): readonly Loss[] {
@@ -85,7 +115,22 @@ function lossesBetween(before: State, after: State): readonly Loss[] {
     ) as [number, number];
     return is > 0 && is < was && is < wanted ? [{ what: 'way', anyOf, left: is, wanted }] : [];
   });
-  return [...gone.map((job) => ({ what: 'job', job }) as const), ...ways, ...less];
+  const worse = [...after.best].flatMap(([job, left]): readonly Loss[] =>
+    left > before.best.get(job)! ? [{ what: 'fitness', job, left: fitnesses[left]! }] : [],
+  );
+  const fewer = [...before.pieces].flatMap(([job, count]): readonly Loss[] => {
+    const left = after.pieces.get(job) ?? 0;
+    return !jobs[job].isPerPerson || left === count || gone.includes(job)
+      ? []
+      : [{ what: 'pieces', job, less: count - left, left }];
+  });
+  return [
+    ...gone.map((job) => ({ what: 'job', job }) as const),
+    ...ways,
+    ...worse,
+    ...fewer,
+    ...less,
+  ];
 }
 
 /** What a kit costs, by how sure the figure is and whether it is still to be paid. In minor units. */

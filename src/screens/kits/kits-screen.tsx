@@ -1,8 +1,8 @@
 'use client';
 
-import { Box, Flex, Grid, Heading, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
-import { currencies, type Currency, type UnitSystem } from '@/core/quantity';
+import { currencies } from '@/core/quantity';
 import { demoBench } from '@/core/demo';
 import { bringIn } from '@/core/exchange';
 import type { Bench } from '@/core/loadout';
@@ -10,9 +10,11 @@ import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { Choice } from '@/ui/fields/choice';
 import { NewKitForm } from '@/ui/kit/new-kit-form';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { SubPlaces } from '@/ui/shell/sub-places';
 import { KitCard } from './kit-card';
 
 /** The list of kits, and how this person reads the bench. */
@@ -24,6 +26,7 @@ export function KitsScreen() {
   return (
     <Box maxWidth="1080px">
       <ScreenHeading>Kits</ScreenHeading>
+      <SubPlaces />
       <Grid templateColumns="repeat(auto-fill, minmax(min(320px, 100%), 1fr))" gap="4">
         {kits.map((loadout) => (
           <KitCard key={loadout.id} bench={bench} loadout={loadout} />
@@ -64,7 +67,7 @@ function ThisBench({ bench }: { readonly bench: Bench }) {
             ['metric', 'grams, millimetres, litres'],
             ['us', 'ounces, inches, US fluid ounces'],
           ]}
-          onChange={(value) => prefer({ units: value as UnitSystem })}
+          onChange={(value) => prefer({ units: value })}
         />
         <Choice
           label="Look"
@@ -91,7 +94,7 @@ function ThisBench({ bench }: { readonly bench: Bench }) {
           options={currencies.map((currency) => [currency, currency])}
           onChange={(value) =>
             perform(
-              { do: 'count in', currency: value as Currency },
+              { do: 'count in', currency: value },
               `Prices are in ${value} now; the figures stay as they were.`,
             )
           }
@@ -114,36 +117,6 @@ function ThisBench({ bench }: { readonly bench: Bench }) {
         All of it is kept in this browser alone. Write the whole bench to a file under Papers to
         have a copy elsewhere.
       </Text>
-    </Box>
-  );
-}
-
-interface ChoiceProps {
-  readonly label: string;
-  readonly value: string;
-  readonly options: readonly (readonly [value: string, words: string])[];
-  readonly onChange: (value: string) => void;
-}
-
-function Choice({ label, value, options, onChange }: ChoiceProps) {
-  return (
-    <Box as="label" fontSize="sm" fontWeight="600">
-      {label}
-      <NativeSelect.Root width="auto" minWidth="150px">
-        <NativeSelect.Field
-          bg="panel"
-          height="11"
-          value={value}
-          onChange={(event) => onChange(event.target.value)}
-        >
-          {options.map(([option, words]) => (
-            <option key={option} value={option}>
-              {words}
-            </option>
-          ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
     </Box>
   );
 }

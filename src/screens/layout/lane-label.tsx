@@ -2,10 +2,10 @@
 
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { memo } from 'react';
-import { printNumber, printVolume, type UnitSystem } from '@/core/quantity';
 import { jobs, jobsInWords } from '@/core/gear';
-import type { CategoryCover, JobCover, Standing } from '@/core/scheme';
+import type { CategoryCover, Standing } from '@/core/scheme';
 import { usePreferences } from '@/store/preferences';
+import { amountInWords } from '@/ui/kit/amount-in-words';
 import { moodColours, type Mood } from '@/ui/shell/figure';
 
 const moods: Readonly<Record<Standing, Mood>> = { missing: 'stop', thin: 'watch', covered: 'fine' };
@@ -72,7 +72,7 @@ export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
         })}
         {amounts.slice(0, 3).map((job) => (
           <Text key={job.job} color="fg.muted">
-            {jobs[job.job].name} {amountInWords(job, units)}
+            {jobs[job.job].name} {amountInWords(job.job, job.amount!, units)}
           </Text>
         ))}
       </Flex>
@@ -87,9 +87,4 @@ function saysTheSame(one: LaneLabelProps, other: LaneLabelProps): boolean {
 
 function said({ cover: { category, musts, jobs: done } }: LaneLabelProps): string {
   return JSON.stringify([category.id, musts, done.map(({ job, amount }) => [job, amount])]);
-}
-
-function amountInWords({ job, amount }: JobCover, units: UnitSystem): string {
-  const { unit } = jobs[job];
-  return unit === 'mL' ? printVolume(amount!, units) : `${printNumber(amount!, 1)} ${unit}`;
 }

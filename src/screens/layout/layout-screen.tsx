@@ -1,22 +1,26 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useRef } from 'react';
+import { useCallback, useRef } from 'react';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { printLength } from '@/core/quantity';
-import { schemeOf, schemesOf } from '@/core/scheme';
-import { useBench } from '@/store/bench';
+import type { Placement } from '@/core/loadout';
 import { matScales, prefer, usePreferences } from '@/store/preferences';
+import { CarryingTable } from '@/ui/carrying/carrying-table';
 import { Button } from '@/ui/fields/button';
-import { PillSwitch } from '@/ui/fields/pill-switch';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { StandingMark, standingsOf } from '@/ui/kit/standing-mark';
 import { PiecePanel } from '@/ui/piece/piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { SubPlaces } from '@/ui/shell/sub-places';
+import { GatheredBar } from './gathered-bar';
 import { Mat } from './mat';
+import { matLandings } from './mat-landings';
 import { useMatScale } from './mat-scale';
+import { MatTip } from './mat-tip';
+import { SchemeSwitch } from './scheme-switch';
 
 /** The mat: the kit's pieces drawn to size, in the lanes of a scheme. */
 export function LayoutScreen() {
@@ -27,9 +31,11 @@ export function LayoutScreen() {
 function LaidOut({ view }: { readonly view: KitView }) {
   const lanes = useRef<HTMLDivElement>(null);
   const pixelsPerMm = useMatScale(view, lanes);
+  const landingsFor = useCallback((placement: Placement) => matLandings(view, placement), [view]);
   return (
     <>
       <ScreenHeading>Lay out {view.loadout.name}</ScreenHeading>
+      <SubPlaces />
       <Flex gap="5" align="flex-start">
         <Box flex="1" minWidth="0">
           <Flex wrap="wrap" gap="3" align="center" justify="space-between" marginBottom="3">
@@ -37,26 +43,17 @@ function LaidOut({ view }: { readonly view: KitView }) {
             <ScaleBar pixelsPerMm={pixelsPerMm} />
             <WhereThingsAre view={view} />
           </Flex>
-          <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
+          <GatheredBar view={view} />
+          <CarryingTable view={view} landingsFor={landingsFor}>
+            <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
+          </CarryingTable>
+          <MatTip view={view} />
           <Box height="3" />
-          <QuickAddBar layIn={view.loadout} />
+          <QuickAddBar layIn={view.own} />
         </Box>
         <PiecePanel />
       </Flex>
     </>
-  );
-}
-
-function SchemeSwitch() {
-  const bench = useBench();
-  const { scheme } = usePreferences();
-  return (
-    <PillSwitch
-      label="Scheme"
-      options={schemesOf(bench).map(({ id, name }) => [id, name])}
-      value={schemeOf(bench, scheme).id}
-      onChange={(picked) => prefer({ scheme: picked })}
-    />
   );
 }
 

@@ -1,15 +1,17 @@
 'use client';
 
 import { Box, Flex, Text, VisuallyHidden } from '@chakra-ui/react';
+import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { memo } from 'react';
 import { printMass } from '@/core/quantity';
-import { massNowG, type Gear, type Look } from '@/core/gear';
-import { gearOf, type Ground, type Placement } from '@/core/loadout';
+import { isHolder, massNowG, type Gear, type Look } from '@/core/gear';
+import { gearOf, isOfModule, type Ground, type Placement } from '@/core/loadout';
+import { useInHand } from '@/ui/carrying/carrying-table';
 import { GearDrawing, GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
 import { PieceName } from '@/ui/kit/piece-name';
-import { select, useSelection } from '@/ui/kit/selection';
+import { gather, select, useSelection } from '@/ui/kit/selection';
 import { StandingMark, standingOf } from '@/ui/kit/standing-mark';
 
 /** What a piece shows of itself, in values that stay the same while nothing of its own changes. */
@@ -37,13 +39,33 @@ interface MatPieceProps {
   readonly pixelsPerMm: number;
 }
 
-/** A piece as it lies. It is drawn again only when something of its own has changed. */
+/** The key of a holder on the mat that a piece can be put into. */
+export function holderKey(id: string): string {
+  return `into ${id}`;
+}
+
+/** A piece as it lies. It is drawn again only when something of its own has changed, or it is in hand. */
 export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
   const { gear, placement, mass, place, sign, isAmiss, pixelsPerMm } = props;
   const isSelected = useSelection((selection) => selection.placement === placement.id);
+  const isGathered = useSelection((selection) => selection.several.has(placement.id));
+  const { setNodeRef, listeners, isDragging } = useDraggable({
+    id: placement.id,
+    disabled: isOfModule(placement.id),
+  });
+  const { setNodeRef: setDropRef, isOver } = useDroppable({
+    id: holderKey(placement.id),
+    disabled: !isHolder(gear),
+  });
+  const landing = useInHand()?.get(holderKey(placement.id));
   const isLoose = sign === 'mat';
+  const lit = landing ? (landing.isTooSmall ? 'signal.soft' : 'leaf.soft') : undefined;
   return (
     <Flex
+      ref={(node: HTMLElement | null) => {
+        setNodeRef(node);
+        setDropRef(node);
+      }}
       as="button"
       direction="column"
       align="center"
@@ -54,15 +76,21 @@ export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
       minHeight="11"
       padding="1.5"
       borderRadius="10px"
-      cursor="pointer"
-      outline={isSelected ? '3px solid' : undefined}
-      outlineColor="leaf.vivid"
-      bg={isSelected ? 'leaf.soft' : undefined}
-      _hover={{ bg: isSelected ? 'leaf.soft' : 'tag' }}
-      aria-pressed={isSelected}
-      title={`${gear.name}: ${mass}, ${place}`}
+      cursor="grab"
+      touchAction="manipulation"
+      opacity={isDragging ? 0.35 : 1}
+      outline={isSelected || isGathered || isOver ? '3px solid' : undefined}
+      outlineStyle={isGathered && !isSelected ? 'dashed' : undefined}
+      outlineColor={landing?.isTooSmall ? 'signal.solid' : 'leaf.vivid'}
+      bg={isSelected || isGathered ? 'leaf.soft' : lit}
+      _hover={{ bg: isSelected || isGathered ? 'leaf.soft' : (lit ?? 'tag') }}
+      aria-pressed={isSelected || isGathered}
       data-piece={placement.id}
-      onClick={() => select(isSelected ? null : placement.id)}
+      {...listeners}
+      onClick={(event: React.MouseEvent) => {
+        if (event.ctrlKey || event.metaKey || event.shiftKey) gather(placement.id);
+        else select(isSelected ? null : placement.id);
+      }}
     >
       <Box padding="0.5">
         <GearDrawing gear={gear} pixelsPerMm={pixelsPerMm} />

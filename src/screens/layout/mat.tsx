@@ -1,12 +1,15 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { useDroppable } from '@dnd-kit/core';
 import type { RefObject } from 'react';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, type CategoryCover } from '@/core/scheme';
+import { useInHand } from '@/ui/carrying/carrying-table';
 import type { KitView } from '@/ui/kit/kit-view';
 import { LaneLabel } from './lane-label';
 import { Echo, MatPiece, pieceFacts } from './mat-piece';
+import { laneKey } from './mat-landings';
 import { Missing } from './missing';
 
 interface MatProps {
@@ -26,7 +29,7 @@ export function Mat({ view, lanes, pixelsPerMm }: MatProps) {
     ]),
   );
   return (
-    <Flex direction="column" gap="2">
+    <Flex direction="column" gap="2" data-mat>
       {cover.categories.map((category, at) => (
         <Lane
           key={category.category.id}
@@ -50,13 +53,20 @@ interface LaneProps {
 }
 
 function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: laneKey(cover.category.id) });
+  const landing = useInHand()?.get(laneKey(cover.category.id));
+  const thin = cover.musts.filter(({ standing }) => standing === 'thin');
   const also = cover.placements.filter((id) => !pieces.some((piece) => piece.id === id));
   return (
     <Flex
+      ref={setNodeRef}
       as="section"
       aria-label={cover.category.name}
       flexDirection={{ base: 'column', md: 'row' }}
       borderWidth="1px"
+      borderColor={landing ? 'leaf.fg' : undefined}
+      outline={landing && isOver ? '3px solid' : undefined}
+      outlineColor="leaf.vivid"
       borderRadius="14px"
       overflow="hidden"
       bg="mat"
@@ -80,13 +90,18 @@ function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
             />
           ))}
         </Flex>
-        {also.length > 0 && (
+        {(also.length > 0 || thin.length > 0) && (
           <Flex wrap="wrap" gap="1" align="center" marginTop="1.5" fontSize="xs">
-            <Text as="span" color="fg.muted">
-              also
-            </Text>
+            {also.length > 0 && (
+              <Text as="span" color="fg.muted">
+                also
+              </Text>
+            )}
             {also.map((id) => (
               <Echo key={id} id={id} gear={gearOf(view.bench.shelf, view.tree.byId.get(id)!)} />
+            ))}
+            {thin.map((must) => (
+              <Missing key={must.anyOf.join()} view={view} must={must} />
             ))}
           </Flex>
         )}

@@ -1,9 +1,10 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
 import { printMass, printMoney } from '@/core/quantity';
 import { gearOfKind, kindsFor, type Kind } from '@/core/catalogue';
-import { demandInWords, lackInWords, type Gear, type JobId } from '@/core/gear';
+import { demandInWords, jobsInWords, lackInWords, type Gear, type JobId } from '@/core/gear';
 import { gearOf, newPlacement } from '@/core/loadout';
 import { offersFor, type MustCover } from '@/core/scheme';
 import { newId } from '@/store/new-id';
@@ -21,12 +22,49 @@ interface MissingProps {
 }
 
 /**
- * An empty place: what is missing, what is here and would do it if it had what it relies on, and the best
- * that the shelf has for either.
+ * An empty or a thin place: what is missing, what is here and would do it if it had what it relies on, and the
+ * best that the shelf, or else the catalogue, has for it. A thin place says it in a word, and more when asked.
  */
 export function Missing({ view, must }: MissingProps) {
+  const [isAsked, setIsAsked] = useState(false);
+  const isThin = must.standing === 'thin';
+  return (
+    <Flex
+      wrap="wrap"
+      align="center"
+      gap="2"
+      marginTop={isThin ? '0' : '2'}
+      padding={isThin ? (isAsked ? '1' : '0') : '2'}
+      borderRadius="10px"
+      borderWidth={isThin && !isAsked ? '0' : '2px'}
+      borderStyle="dashed"
+      borderColor={isThin ? 'amber.solid' : 'signal.solid'}
+      fontSize="sm"
+    >
+      {isThin ? (
+        <Button
+          size="sm"
+          variant="bare"
+          minHeight={{ base: '11', md: '7' }}
+          paddingX="2"
+          fontSize="xs"
+          aria-expanded={isAsked}
+          onClick={() => setIsAsked(!isAsked)}
+        >
+          {isAsked ? '−' : '+'} Another way to {jobsInWords(must.anyOf)}
+        </Button>
+      ) : (
+        <Text color="signal.fg" fontWeight="700">
+          ■ {capital(lackInWords(must.anyOf))}.
+        </Text>
+      )}
+      {(!isThin || isAsked) && <Offers view={view} must={must} />}
+    </Flex>
+  );
+}
+
+function Offers({ view, must }: MissingProps) {
   const { bench, loadout, units } = view;
-  const lack = lackInWords(must.anyOf);
   const relied: readonly JobId[] = must.idle.flatMap(({ unmet }) =>
     unmet.flatMap((demand) => (demand.on === 'jobs' ? demand.anyOf : [])),
   );
@@ -34,21 +72,7 @@ export function Missing({ view, must }: MissingProps) {
     .filter(({ gear }, at, all) => all.findIndex((other) => other.gear.id === gear.id) === at)
     .slice(0, mostOffers);
   return (
-    <Flex
-      wrap="wrap"
-      align="center"
-      gap="2"
-      marginTop="2"
-      padding="2"
-      borderRadius="10px"
-      borderWidth="2px"
-      borderStyle="dashed"
-      borderColor="signal.solid"
-      fontSize="sm"
-    >
-      <Text color="signal.fg" fontWeight="700">
-        ■ {lack.charAt(0).toUpperCase() + lack.slice(1)}.
-      </Text>
+    <>
       {must.idle.map(({ placement, unmet }) => (
         <Text key={placement.id}>
           {gearOf(bench.shelf, placement).name} would, with {unmet.map(demandInWords).join(' and ')}
@@ -79,7 +103,7 @@ export function Missing({ view, must }: MissingProps) {
             ))}
         </>
       )}
-    </Flex>
+    </>
   );
 
   function placing(gear: Gear) {
@@ -106,4 +130,8 @@ export function Missing({ view, must }: MissingProps) {
     const isKnown = priceMinor !== null && bench.currency === 'EUR';
     return [...mass, ...(isKnown ? [printMoney(priceMinor, bench.currency)] : [])].join(', ');
   }
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }

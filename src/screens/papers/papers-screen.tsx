@@ -1,12 +1,13 @@
 'use client';
 
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { Download, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { writeFile } from '@/core/exchange';
 import { benchOfKit } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { Button } from '@/ui/fields/button';
+import { Panel } from '@/ui/fields/panel';
 import { PillSwitch } from '@/ui/fields/pill-switch';
 import { BringInFile } from '@/ui/files/bring-in-file';
 import { saveText } from '@/ui/files/save-text';
@@ -52,51 +53,34 @@ export function PapersScreen() {
         width={{ base: '100%', xl: '290px' }}
         flexShrink="0"
       >
-        <Part
+        <Panel
           title="Write a file"
           says="Kits and gear as open JSON. A kit’s file holds all that the kit needs."
         >
-          <Button
-            onClick={() =>
-              saveText(`${fileNameOf(loadout.name)}.json`, writeFile(benchOfKit(bench, loadout.id)))
-            }
-          >
-            <Download size={18} aria-hidden /> This kit
-          </Button>
-          <Button onClick={() => saveText(`bench-${today}.json`, writeFile(bench))}>
-            <Download size={18} aria-hidden /> The whole bench
-          </Button>
-        </Part>
-        <Part
+          <Flex gap="2" wrap="wrap">
+            <Button
+              onClick={() =>
+                saveText(
+                  `${fileNameOf(loadout.name)}.json`,
+                  writeFile(benchOfKit(bench, loadout.id)),
+                )
+              }
+            >
+              <Download size={18} aria-hidden /> This kit
+            </Button>
+            <Button onClick={() => saveText(`bench-${today}.json`, writeFile(bench))}>
+              <Download size={18} aria-hidden /> The whole bench
+            </Button>
+          </Flex>
+        </Panel>
+        <Panel
           title="Bring in a file"
           says="What is here stays; what differs, you are asked about. Undo takes it back."
         >
           <BringInFile />
-        </Part>
+        </Panel>
       </Flex>
     </Flex>
-  );
-}
-
-interface PartProps {
-  readonly title: string;
-  readonly says: string;
-  readonly children: React.ReactNode;
-}
-
-function Part({ title, says, children }: PartProps) {
-  return (
-    <Box as="section" bg="panel" borderWidth="1px" borderRadius="16px" padding="4">
-      <Heading as="h2" fontSize="lg">
-        {title}
-      </Heading>
-      <Text fontSize="sm" color="fg.muted" marginTop="1" marginBottom="3">
-        {says}
-      </Text>
-      <Flex gap="2" wrap="wrap">
-        {children}
-      </Flex>
-    </Box>
   );
 }
 

@@ -3,8 +3,8 @@
 import { Box, type BoxProps } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import type { Place } from '@/core/loadout';
-import { isTooSmall, placeKey } from '@/ui/kit/places-for';
-import { useInHand } from './carrying-table';
+import { useInHand } from '@/ui/carrying/carrying-table';
+import { placeKey } from '@/ui/kit/places-for';
 
 interface DropPlaceProps extends BoxProps {
   readonly place: Place;
@@ -16,7 +16,7 @@ export function DropPlace({ place, children, ...box }: DropPlaceProps) {
   const { setNodeRef, isOver } = useDroppable({ id: key });
   const inHand = useInHand();
   const open = inHand?.get(key);
-  const doesNotFit = open !== undefined && isTooSmall(open);
+  const doesNotFit = open?.isTooSmall === true;
   const colour = doesNotFit ? 'signal' : 'leaf';
   return (
     <Box

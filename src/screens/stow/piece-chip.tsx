@@ -5,7 +5,7 @@ import { useDraggable } from '@dnd-kit/core';
 import { memo } from 'react';
 import { printMass } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
-import { gearOf, type Placement } from '@/core/loadout';
+import { gearOf, isOfModule, type Placement } from '@/core/loadout';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
 import { usePreferences } from '@/store/preferences';
@@ -46,7 +46,10 @@ interface ChipProps {
 /** It is drawn again only when something of its own has changed, or it is in hand. */
 const Chip = memo(function Chip({ placement, gear, mass, isAmiss, isHead }: ChipProps) {
   const isSelected = useSelection((selection) => selection.placement === placement.id);
-  const { setNodeRef, listeners, isDragging } = useDraggable({ id: placement.id });
+  const { setNodeRef, listeners, isDragging } = useDraggable({
+    id: placement.id,
+    disabled: isOfModule(placement.id),
+  });
   return (
     <Flex
       ref={setNodeRef}
@@ -73,6 +76,7 @@ const Chip = memo(function Chip({ placement, gear, mass, isAmiss, isHead }: Chip
       onKeyDown={(event) => {
         const { letterKeys } = usePreferences.getState();
         if (event.key !== 'm' || event.ctrlKey || event.metaKey || !letterKeys) return;
+        if (isOfModule(placement.id)) return;
         event.preventDefault();
         event.stopPropagation();
         select(placement.id);

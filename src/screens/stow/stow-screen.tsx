@@ -1,19 +1,29 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { grounds } from '@/core/loadout';
-import { useKitView } from '@/ui/kit/kit-view';
+import { useCallback } from 'react';
+import { grounds, type Placement } from '@/core/loadout';
+import { CarryingTable } from '@/ui/carrying/carrying-table';
+import { movingLandings } from '@/ui/carrying/moving';
+import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { PiecePanel } from '@/ui/piece/piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
-import { CarryingTable } from './carrying-table';
 import { GroundSection } from './ground-section';
+import { KitsAlong } from './kits-along';
 
 /** The tree of holders as outlines cut open, each with its fill and mass; pieces are carried between them. */
 export function StowScreen() {
   const view = useKitView();
-  if (!view) return <NoKit />;
+  return view ? <Stowed view={view} /> : <NoKit />;
+}
+
+function Stowed({ view }: { readonly view: KitView }) {
+  const landingsFor = useCallback(
+    (placement: Placement) => movingLandings(view, placement),
+    [view],
+  );
   return (
     <>
       <ScreenHeading>Stow {view.loadout.name}</ScreenHeading>
@@ -23,15 +33,16 @@ export function StowScreen() {
             Drag a piece to where it goes, or select it and choose Move (or press m). Fit is by bulk
             and longest side: it proves what cannot go in, not yet that all of it does.
           </Text>
-          <CarryingTable view={view}>
+          <CarryingTable view={view} landingsFor={landingsFor}>
             <Flex direction="column" gap="4">
               {grounds.map((ground) => (
                 <GroundSection key={ground} view={view} ground={ground} />
               ))}
             </Flex>
           </CarryingTable>
+          <KitsAlong view={view} />
           <Box height="4" />
-          <QuickAddBar layIn={view.loadout} />
+          <QuickAddBar layIn={view.own} />
         </Box>
         <PiecePanel />
       </Flex>

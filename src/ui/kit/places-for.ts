@@ -5,24 +5,26 @@ import {
   isOfModule,
   move,
   samePlace,
+  type Loadout,
   type Place,
   type Placement,
 } from '@/core/loadout';
+import { done, type Outcome } from '@/core/quantity';
 import type { KitView } from './kit-view';
 
-/** A place that a piece may go to, with how that place would be filled then; grounds are never full. */
+/** A place that pieces may go to, with how that place would be filled then; grounds are never full. */
 export interface OpenPlace {
   readonly place: Place;
   readonly answer: FitAnswer | null;
 }
 
 /**
- * Every place of this kit that the core lets a piece into: cavities, then grounds, and last those that cannot hold it.
- * Its own place is left out.
+ * Every place of this kit that the core lets all these pieces into: cavities, then grounds, and last those that
+ * cannot hold them. A place where all of them are already is left out.
  */
 export function openPlaces(
   { bench, loadout }: KitView,
-  placement: Placement,
+  placements: readonly Placement[],
 ): readonly OpenPlace[] {
   const holders = loadout.placements.filter(({ id }) => !isOfModule(id));
   const cavities: readonly Place[] = holders.flatMap((holder) =>
@@ -30,8 +32,11 @@ export function openPlaces(
   );
   const onGround: readonly Place[] = grounds.map((ground) => ({ on: ground }));
   const open = [...cavities, ...onGround].flatMap((place): readonly OpenPlace[] => {
-    if (samePlace(place, placement.place)) return [];
-    const moved = move(loadout, bench.shelf, placement.id, place);
+    if (placements.every((placement) => samePlace(place, placement.place))) return [];
+    const moved = placements.reduce<Outcome<Loadout>>(
+      (sofar, { id }) => (sofar.ok ? move(sofar.value, bench.shelf, id, place) : sofar),
+      done(loadout),
+    );
     if (!moved.ok) return [];
     if ('on' in place) return [{ place, answer: null }];
     const load = loadsOf(moved.value, bench.shelf).find(

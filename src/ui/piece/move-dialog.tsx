@@ -1,24 +1,24 @@
 'use client';
 
 import { Dialog, Portal } from '@chakra-ui/react';
-import { gearOf, type Placement } from '@/core/loadout';
+import { gearOf, type Place, type Placement } from '@/core/loadout';
 import { PickList, type Choice } from '@/ui/fields/pick-list';
 import { fitInWords } from '@/ui/kit/fit-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
 import { isTooSmall, openPlaces, placeKey, type OpenPlace } from '@/ui/kit/places-for';
-import { select, startMoving, useSelection } from '@/ui/kit/selection';
+import { letGo, select, startMoving, useSelection } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
 
-/** Chooses a new place for a piece from the keyboard, each place with how it would fit there. */
+/** Chooses a new place for pieces from the keyboard, each place with how it would fit there. */
 export function MoveDialog() {
   const view = useKitView();
   const moving = useSelection((selection) => selection.moving);
-  const placement = moving === null ? undefined : view?.tree.byId.get(moving);
+  const placements = moving.flatMap((id) => view?.tree.byId.get(id) ?? []);
   return (
     <Dialog.Root
-      open={placement !== undefined}
-      onOpenChange={({ open }) => !open && startMoving(null)}
+      open={placements.length > 0}
+      onOpenChange={({ open }) => !open && startMoving()}
       placement="top"
       lazyMount
       unmountOnExit
@@ -27,7 +27,7 @@ export function MoveDialog() {
         <Dialog.Backdrop bg="scrim" />
         <Dialog.Positioner>
           <Dialog.Content width="min(600px, 94vw)" borderRadius="16px">
-            {view && placement && <Places view={view} placement={placement} />}
+            {view && placements.length > 0 && <Places view={view} placements={placements} />}
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>
@@ -35,10 +35,27 @@ export function MoveDialog() {
   );
 }
 
-function Places({ view, placement }: { readonly view: KitView; readonly placement: Placement }) {
+interface PlacesProps {
+  readonly view: KitView;
+  readonly placements: readonly Placement[];
+}
+
+function Places({ view, placements }: PlacesProps) {
   const { bench, tree, loadout } = view;
-  const { name } = gearOf(bench.shelf, placement);
-  const places = openPlaces(view, placement);
+  const [first] = placements;
+  const isOne = placements.length === 1;
+  const name = isOne ? gearOf(bench.shelf, first!).name : `${placements.length} pieces`;
+  const places = openPlaces(view, placements);
+  function putInto(to: Place): void {
+    startMoving();
+    const commands = placements.map(
+      ({ id }) => ({ do: 'move', loadout: loadout.id, placement: id, to }) as const,
+    );
+    const said = `${name} moved: ${placeInWords(bench.shelf, tree, to)}.`;
+    perform(isOne ? commands[0]! : { do: 'together', label: `move ${name}`, commands }, said);
+    if (isOne) select(first!.id);
+    else letGo();
+  }
   return (
     <>
       <Dialog.Header paddingBottom="2">
@@ -47,16 +64,14 @@ function Places({ view, placement }: { readonly view: KitView; readonly placemen
       <Dialog.Body paddingTop="0">
         <PickList
           label={`New place for ${name}`}
-          placeholder={`Now ${placeInWords(bench.shelf, tree, placement.place)}. Where to?`}
+          placeholder={
+            isOne
+              ? `Now ${placeInWords(bench.shelf, tree, first!.place)}. Where to?`
+              : 'Where to, all of them?'
+          }
           choices={places.map((open) => choiceOf(view, open))}
           mostShown={60}
-          onPick={(key) => {
-            const to = places.find(({ place }) => placeKey(place) === key)!.place;
-            startMoving(null);
-            const said = `${name} moved: ${placeInWords(bench.shelf, tree, to)}.`;
-            perform({ do: 'move', loadout: loadout.id, placement: placement.id, to }, said);
-            select(placement.id);
-          }}
+          onPick={(key) => putInto(places.find(({ place }) => placeKey(place) === key)!.place)}
         />
       </Dialog.Body>
     </>

@@ -1,7 +1,6 @@
 'use client';
 
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
-import { useState } from 'react';
 import { printMass, printMoney, type Outcome } from '@/core/quantity';
 import { kindOf, quickAdd } from '@/core/catalogue';
 import { printForm, type Gear } from '@/core/gear';
@@ -15,18 +14,25 @@ import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { select } from '@/ui/kit/selection';
 import { perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
+import { Suggestions } from './suggestions';
+import { useLine } from './use-line';
 
 interface QuickAddBarProps {
   /** The kit whose mat new gear is laid on; null adds to the shelf alone. */
   readonly layIn: Loadout | null;
 }
 
-/** One line to type gear into, showing what is understood as it is typed. */
+/** One line to type gear into, showing what is understood as it is typed, and the kinds it may mean. */
 export function QuickAddBar({ layIn }: QuickAddBarProps) {
   const { currency } = useBench();
   const { units } = usePreferences();
-  const [typed, setTyped] = useState('');
-  const reading = typed.trim() === '' ? null : quickAdd(typed, { id: 'new', units, currency });
+  const line = useLine();
+  const { typed, kind, suggestions, at } = line;
+  const rest = kind ? typed.slice(kind.name.length) : typed;
+  const reading =
+    typed.trim() === ''
+      ? null
+      : quickAdd(rest, { id: 'new', units, currency, kind: kind ?? undefined });
 
   function add(): void {
     if (!reading) return;
@@ -44,7 +50,7 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
       : ([{ do: 'add gear', gear: [gear] }] as const);
     const done = layIn ? `${gear.name} laid on the mat.` : `${gear.name} put on the shelf.`;
     if (perform({ do: 'together', label: `add ${gear.name}`, commands }, done)) {
-      setTyped('');
+      line.clear();
       if (layIn) select(placement.id);
     }
   }
@@ -64,6 +70,7 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
         add();
       }}
     >
+      {suggestions.length > 0 && <Suggestions line={line} />}
       {reading && <Understood reading={reading} />}
       <Flex
         bg="panel"
@@ -84,11 +91,17 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
           height="12"
           aria-label="Type gear to add"
           aria-describedby="quick-add-understood"
+          role="combobox"
+          aria-expanded={suggestions.length > 0}
+          aria-controls="quick-add-kinds"
+          aria-activedescendant={at >= 0 ? `quick-add-kind-${at}` : undefined}
+          aria-autocomplete="list"
           placeholder="Type gear: steel bottle 1 L 210 g 90x200 mm"
           autoComplete="off"
           value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-          onKeyDown={(event) => event.key === 'Escape' && event.currentTarget.blur()}
+          onFocus={line.getReady}
+          onChange={(event) => line.type(event.target.value)}
+          onKeyDown={line.onKeyDown}
         />
         <Button type="submit" variant="main" disabled={typed.trim() === ''}>
           {layIn ? 'Lay out' : 'Add'}

@@ -12,7 +12,7 @@ import { useKitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
 import { select, startMoving } from '@/ui/kit/selection';
 import { closePalette, usePalette } from './palette-state';
-import { places } from './places';
+import { places, subPlaces } from './places';
 import { shortcuts } from './shortcuts';
 
 interface PaletteCommand {
@@ -90,6 +90,12 @@ function useCommands(): readonly PaletteCommand[] {
   const pieces = view?.own.placements ?? [];
   return [
     ...places.map(({ name, path }) => ({ name: `Go to ${name}`, run: () => router.push(path) })),
+    ...places.flatMap(({ name, path: place }) =>
+      (subPlaces[place] ?? []).slice(1).map((sub) => ({
+        name: `Go to ${name}: ${sub.name}`,
+        run: () => router.push(sub.path),
+      })),
+    ),
     ...(labels.undo === null ? [] : [{ name: `Undo: ${labels.undo}`, run: () => void undo() }]),
     ...(labels.redo === null ? [] : [{ name: `Redo: ${labels.redo}`, run: () => void redo() }]),
     ...schemesOf(bench).map(({ id, name }) => ({

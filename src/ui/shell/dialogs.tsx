@@ -11,22 +11,25 @@ const loaders = {
   move: () => import('@/ui/piece/move-dialog').then((module) => module.MoveDialog),
   editor: () => import('@/ui/gear-editor/gear-editor').then((module) => module.GearEditor),
   palette: () => import('./command-palette').then((module) => module.CommandPalette),
+  handDown: () => import('@/ui/piece/hand-down-dialog').then((module) => module.HandDownDialog),
 };
 
 const MoveDialog = dynamic(loaders.move);
 const GearEditor = dynamic(loaders.editor);
 const CommandPalette = dynamic(loaders.palette);
+const HandDownDialog = dynamic(loaders.handDown);
 
 /** How long after the first screen the dialogs are fetched, so that they open at once and without a network. */
 const fetchAfterMs = 2500;
 
 /** The dialogs that any screen may open. They are no part of the first load. */
 export function Dialogs() {
-  const { moving, editing } = useSelection();
+  const { moving, editing, handingDown } = useSelection();
   const { isOpen } = usePalette();
-  const wasMoving = useEver(moving !== null);
+  const wasMoving = useEver(moving.length > 0);
   const wasEditing = useEver(editing !== null);
   const wasOpen = useEver(isOpen);
+  const wasHandingDown = useEver(handingDown !== null);
   useEffect(() => {
     const timer = setTimeout(() => {
       for (const load of Object.values(loaders)) void load();
@@ -39,6 +42,7 @@ export function Dialogs() {
       {wasMoving && <MoveDialog />}
       {wasEditing && <GearEditor />}
       {wasOpen && <CommandPalette />}
+      {wasHandingDown && <HandDownDialog />}
     </>
   );
 }

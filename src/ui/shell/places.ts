@@ -22,3 +22,31 @@ export const around: readonly Place[] = [
 ];
 
 export const places: readonly Place[] = [...steps, ...around];
+
+export interface SubPlace {
+  readonly path: string;
+  readonly name: string;
+}
+
+/** What a place has behind it, itself first. */
+export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
+  '/layout': [
+    { path: '/layout', name: 'The mat' },
+    { path: '/layout/lists', name: 'Against lists' },
+    { path: '/layout/thrift', name: 'Thin it out' },
+  ],
+  '/shelf': [
+    { path: '/shelf', name: 'All gear' },
+    { path: '/shelf/bring-in', name: 'Bring in lines' },
+    { path: '/shelf/weigh', name: 'Weigh in' },
+  ],
+  '/kits': [
+    { path: '/kits', name: 'All kits' },
+    { path: '/kits/compare', name: 'Versions and differences' },
+  ],
+};
+
+/** The place that a path belongs to. */
+export function placeOf(path: string): Place | undefined {
+  return places.find((place) => path === place.path || path.startsWith(`${place.path}/`));
+}

@@ -6,7 +6,7 @@ import { usePathname } from 'next/navigation';
 import { memo } from 'react';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { AcornMark } from './acorn-mark';
-import { around, steps, type Place } from './places';
+import { around, placeOf, steps, type Place } from './places';
 
 /** The places, in the order of work, each with a mark of how it stands. A bar at the foot on a small screen. */
 export function Rail() {
@@ -68,7 +68,7 @@ interface RailLinkProps {
 }
 
 const RailLink = memo(function RailLink({ place, standing }: RailLinkProps) {
-  const isHere = usePathname() === place.path;
+  const isHere = placeOf(usePathname()) === place;
   const Icon = place.icon;
   return (
     <NextLink

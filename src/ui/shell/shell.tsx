@@ -46,8 +46,8 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
   if (
     bench.shelf.size === 0 &&
     bench.loadouts.size === 0 &&
-    path !== '/kits' &&
-    path !== '/shelf'
+    !path.startsWith('/kits') &&
+    !path.startsWith('/shelf')
   ) {
     return <Welcome />;
   }

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { useRouter } from 'next/navigation';
 import { redo, undo } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
-import { startMoving, useSelection } from '@/ui/kit/selection';
+import { gather, startMoving, useSelection } from '@/ui/kit/selection';
 import { openPalette } from './palette-state';
 import { places } from './places';
 
@@ -12,7 +12,8 @@ export const shortcuts: readonly (readonly [keys: string, does: string])[] = [
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'redo'],
   ['/', 'type gear to add'],
-  ['m', 'move the selected piece'],
+  ['m', 'move the selected piece, or all that are gathered'],
+  ['x', 'gather the piece that has the focus with others'],
   ...places.map(({ letter, name }) => [`g ${letter}`, `go to ${name}`] as const),
   ['Esc', 'let go of the selected piece'],
 ];
@@ -43,10 +44,13 @@ export function useShortcuts(): void {
       const isAfterLeader = event.timeStamp - leader < 1500;
       leader = event.key === 'g' ? event.timeStamp : 0;
       const place = isAfterLeader ? places.find(({ letter }) => letter === event.key) : undefined;
-      const { placement } = useSelection.getState();
+      const { placement, several } = useSelection.getState();
+      const inHand = several.size > 0 ? [...several] : placement ? [placement] : [];
+      const focused = document.activeElement?.closest<HTMLElement>('[data-piece]')?.dataset.piece;
       if (place) router.push(place.path);
       else if (event.key === '/') document.getElementById(quickAddId)?.focus();
-      else if (event.key === 'm' && placement) startMoving(placement);
+      else if (event.key === 'm' && inHand.length > 0) startMoving(...inHand);
+      else if (event.key === 'x' && focused) gather(focused);
       else return;
       event.preventDefault();
     }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { quickAdd } from '@/core/catalogue';
+import { kindOf, quickAdd } from '@/core/catalogue';
 import { readFile, writeFile } from '@/core/exchange';
 import { benchOf } from '../../support/benches';
 import { roomMl, type Gear } from '@/core/gear';
@@ -103,6 +103,21 @@ describe('the quick-add line', () => {
     ['cotton bandana 55x55 cm', 'cloth', 0.3],
   ])('%j does as much as it says', (line, job, amount) => {
     expect(read(line).supplies.find((supply) => supply.job === job)!.amount).toBe(amount);
+  });
+
+  it('reads what follows the name of a kind that was picked as what differs from it', () => {
+    const kind = kindOf('gas-canister')!;
+    expect(read('', { ...metric, kind })).toMatchObject({
+      name: 'Gas canister, 230 g',
+      massG: 380,
+      massTrust: 'typical',
+    });
+    expect(read('red 372 g x2', { ...metric, kind })).toMatchObject({
+      name: 'Gas canister, 230 g, Red',
+      massG: 372,
+      massTrust: 'stated',
+      count: 2,
+    });
   });
 
   it('takes a bare size in the units the person reads', () => {

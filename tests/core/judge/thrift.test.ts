@@ -48,6 +48,21 @@ describe('what could stay at home', () => {
     expect(nuts.losses).toEqual([{ what: 'amount', job: 'food', less: 980, left: 4 * 255 }]);
   });
 
+  it('takes what each person wears for no spare, and the better tool for no double', () => {
+    const bench = benchWith(
+      ['rain-jacket', 2],
+      ['rain-trousers', 2],
+      ['folding-saw', 1],
+      ['multi-tool', 1],
+      ['belt-knife', 1],
+    );
+    const found = Object.fromEntries(
+      sparedBy(bench, bench.loadouts.get('k')!).map((each) => [each.placement.gear, each.losses]),
+    );
+    expect(found['rain-jacket']).toEqual([{ what: 'pieces', job: 'shell', less: 2, left: 2 }]);
+    expect(found['folding-saw']).toEqual([{ what: 'fitness', job: 'saw', left: 'serves' }]);
+  });
+
   it('counts what others rely on', () => {
     const bench = benchWith(['ferro-rod', 1], ['tinder-tin', 1]);
     const found = Object.fromEntries(spared(bench).map((each) => [each.gear, each.losses]));

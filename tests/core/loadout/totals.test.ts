@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { bulkOf } from '@/core/gear';
 import { demoBench } from '@/core/demo';
+import type { Gear } from '@/core/gear';
 import { branchOf, gearOf, isOnGround, totalsOf, treeOf } from '@/core/loadout';
 import { benchAfter, benchOf, gear, holder, kit, someCommands } from '../../support/benches';
 
@@ -65,12 +66,12 @@ describe('totals of the demo', () => {
       const { branches, whole } = totalsOf(loadout, demoBench.shelf);
       for (const placement of loadout.placements) {
         const byHand = branchOf(tree, placement.id)
-          .map((inner) => gearOf(demoBench.shelf, inner).massG! * inner.count)
+          .map((inner) => massByHandG(gearOf(demoBench.shelf, inner)) * inner.count)
           .reduce((sum, massG) => sum + massG, 0);
         expect(branches.get(placement.id)!.massG).toBeCloseTo(byHand, 9);
       }
       const everything = loadout.placements
-        .map((placement) => gearOf(demoBench.shelf, placement).massG! * placement.count)
+        .map((placement) => massByHandG(gearOf(demoBench.shelf, placement)) * placement.count)
         .reduce((sum, massG) => sum + massG, 0);
       expect(whole.massG).toBeCloseTo(everything, 9);
     }
@@ -126,3 +127,9 @@ describe('totals never drift', () => {
     );
   });
 });
+
+/** The mass of a full one, less that of what was used of it. */
+function massByHandG({ massG, contents }: Gear): number {
+  if (contents === null) return massG!;
+  return massG! - (contents.massG * (contents.full - contents.left)) / contents.full;
+}

@@ -13,16 +13,23 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import { gearOf, type Placement } from '@/core/loadout';
+import { gearOf, isOfModule, type Command, type Placement } from '@/core/loadout';
 import { GearDrawing } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
-import { placeInWords } from '@/ui/kit/place-in-words';
-import { openPlaces, placeKey, type OpenPlace } from '@/ui/kit/places-for';
 import { select } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
 
-/** Where the piece in hand may go, by the key of the place; null while the hand is empty. */
-type InHand = ReadonlyMap<string, OpenPlace> | null;
+/** Somewhere that a piece may be put down, and what that does. */
+export interface Landing {
+  readonly command: Command;
+  /** What is said once it is done. */
+  readonly said: string;
+  /** Something would not fit there. */
+  readonly isTooSmall: boolean;
+}
+
+/** Where the piece in hand may go, by the key of the area; null while the hand is empty. */
+type InHand = ReadonlyMap<string, Landing> | null;
 
 const InHandContext = createContext<InHand>(null);
 
@@ -32,42 +39,34 @@ export function useInHand(): InHand {
 
 interface CarryingTableProps {
   readonly view: KitView;
+  readonly landingsFor: (placement: Placement) => ReadonlyMap<string, Landing>;
   readonly children: ReactNode;
 }
 
-/** Lets pieces be picked up and put down in any place that the core allows. */
-export function CarryingTable({ view, children }: CarryingTableProps) {
+/** Lets pieces be picked up and put down wherever there is a landing for them. */
+export function CarryingTable({ view, landingsFor, children }: CarryingTableProps) {
   const [carried, setCarried] = useState<Placement | null>(null);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
   );
-  const inHand = useMemo(
-    () => carried && new Map(openPlaces(view, carried).map((open) => [placeKey(open.place), open])),
-    [view, carried],
-  );
+  const inHand = useMemo(() => carried && landingsFor(carried), [carried, landingsFor]);
 
   function putDown({ over, active }: DragEndEvent): void {
     setCarried(null);
-    const open = over && inHand?.get(String(over.id));
-    const placement = view.tree.byId.get(String(active.id));
-    if (!open || !placement) return;
-    const { name } = gearOf(view.bench.shelf, placement);
-    const where = placeInWords(view.bench.shelf, view.tree, open.place);
-    const command = {
-      do: 'move',
-      loadout: view.loadout.id,
-      placement: placement.id,
-      to: open.place,
-    } as const;
-    if (perform(command, `${name} moved: ${where}.`)) select(placement.id);
+    const landing = over && inHand?.get(String(over.id));
+    if (landing && perform(landing.command, landing.said)) select(String(active.id));
+  }
+
+  function pickUp(id: string): void {
+    setCarried(isOfModule(id) ? null : (view.tree.byId.get(id) ?? null));
   }
 
   return (
     <DndContext
       sensors={sensors}
       collisionDetection={innermost}
-      onDragStart={({ active }) => setCarried(view.tree.byId.get(String(active.id)) ?? null)}
+      onDragStart={({ active }) => pickUp(String(active.id))}
       onDragEnd={putDown}
       onDragCancel={() => setCarried(null)}
       accessibility={{ screenReaderInstructions: { draggable: 'Press m to move it by keyboard.' } }}
@@ -88,7 +87,7 @@ export function CarryingTable({ view, children }: CarryingTableProps) {
   );
 }
 
-/** Of the places under the pointer, the one that is inside all others: the smallest. */
+/** Of the areas under the pointer, the one that is inside all others: the smallest. */
 const innermost: CollisionDetection = (args) =>
   pointerWithin(args).sort((one, other) => areaOf(args, one.id) - areaOf(args, other.id));
 

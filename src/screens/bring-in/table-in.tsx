@@ -1,0 +1,225 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useMemo, useRef, useState } from 'react';
+import {
+  columnMeanings,
+  guessColumns,
+  unitsOf,
+  type Column,
+  type ColumnUnit,
+} from '@/core/exchange/columns';
+import { gearFromTable } from '@/core/exchange/gear-table';
+import { whyTooLarge } from '@/core/exchange/limits';
+import { readTable, textOf, type Table } from '@/core/exchange/table';
+import { useBench } from '@/store/bench';
+import { newId } from '@/store/new-id';
+import { usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { Choice } from '@/ui/fields/choice';
+import { Panel } from '@/ui/fields/panel';
+import { useKitView } from '@/ui/kit/kit-view';
+import { bringGear } from './bring';
+import { LayIn } from './lay-in';
+import { Report } from './report';
+
+interface Opened {
+  readonly fileName: string;
+  readonly table: Table;
+  readonly columns: readonly Column[];
+}
+
+/** A table from anywhere: its columns are guessed and can be matched otherwise, then its rows come in. */
+export function TableIn() {
+  const input = useRef<HTMLInputElement>(null);
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+
+  async function read(file: File): Promise<void> {
+    const tooLarge = whyTooLarge(file.size);
+    const outcome = tooLarge ? null : readTable(textOf(new Uint8Array(await file.arrayBuffer())));
+    if (!outcome?.ok) {
+      setOpened(null);
+      setRefused(`${file.name} was not brought in. ${tooLarge ?? outcome?.problem.message}`);
+      return;
+    }
+    setRefused(null);
+    const table = outcome.value;
+    setOpened({ fileName: file.name, table, columns: guessColumns(table) });
+  }
+
+  return (
+    <Flex direction="column" gap="3">
+      <Flex gap="3" wrap="wrap" align="center">
+        <input
+          ref={input}
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv,text/plain"
+          hidden
+          aria-label="Table to bring in"
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            event.target.value = '';
+            if (chosen) void read(chosen);
+          }}
+        />
+        <Button variant={opened ? 'plain' : 'main'} onClick={() => input.current?.click()}>
+          Choose a table…
+        </Button>
+        <Text fontSize="sm" color="fg.muted">
+          {opened
+            ? `${opened.fileName}: ${opened.table.rows.length} rows`
+            : 'Separated by commas, semicolons or tabs, with or without headings, in any common unit.'}
+        </Text>
+      </Flex>
+      {refused !== null && (
+        <Box role="alert" padding="3" borderRadius="10px" bg="signal.soft">
+          <Text fontWeight="700">▲ {refused}</Text>
+          <Text fontSize="sm">Your shelf is as it was.</Text>
+        </Box>
+      )}
+      {opened && <Matching opened={opened} onChange={setOpened} onDone={() => setOpened(null)} />}
+    </Flex>
+  );
+}
+
+interface MatchingProps {
+  readonly opened: Opened;
+  readonly onChange: (opened: Opened) => void;
+  readonly onDone: () => void;
+}
+
+function Matching({ opened, onChange, onDone }: MatchingProps) {
+  const { table, columns } = opened;
+  const { currency } = useBench();
+  const { units } = usePreferences();
+  const view = useKitView();
+  const [isLaidOut, setIsLaidOut] = useState(false);
+  const read = useMemo(
+    () => gearFromTable(table, columns, { units, currency }, newId),
+    [table, columns, units, currency],
+  );
+  return (
+    <>
+      <Panel
+        title="What the columns mean"
+        says="Guessed from the headings and from what stands in them: put right what is wrong."
+      >
+        <Box as="label" display="inline-flex" alignItems="center" gap="2" minHeight="11">
+          <input
+            type="checkbox"
+            checked={table.hasHeading}
+            onChange={(event) =>
+              onChange({ ...opened, table: { ...table, hasHeading: event.target.checked } })
+            }
+            style={{ width: 20, height: 20 }}
+          />
+          The first row holds headings
+        </Box>
+        <Columns
+          table={table}
+          columns={columns}
+          onChange={(changed) => onChange({ ...opened, columns: changed })}
+        />
+      </Panel>
+      <Flex gap="3" wrap="wrap" align="center">
+        <Button
+          variant="main"
+          disabled={read.gear.length === 0}
+          onClick={() => {
+            if (!bringGear(read.gear, isLaidOut ? (view?.own ?? null) : null)) return;
+            if (read.notUnderstood.length === 0) onDone();
+            else onChange({ ...opened, table: onlyRows(table, read.notUnderstood) });
+          }}
+        >
+          Bring in {read.gear.length} {read.gear.length === 1 ? 'piece' : 'pieces'}
+        </Button>
+        <LayIn isOn={isLaidOut} onChange={setIsLaidOut} />
+      </Flex>
+      <Report read={read} what="row" />
+    </>
+  );
+}
+
+/** The table with only the rows that are left to mend. */
+function onlyRows(table: Table, left: readonly { readonly row: number }[]): Table {
+  const heading = table.hasHeading ? table.rows.slice(0, 1) : [];
+  return { ...table, rows: [...heading, ...left.map(({ row }) => table.rows[row - 1]!)] };
+}
+
+/** So many rows show what stands in a column. */
+const sampleRows = 4;
+
+interface ColumnsProps {
+  readonly table: Table;
+  readonly columns: readonly Column[];
+  readonly onChange: (columns: readonly Column[]) => void;
+}
+
+function Columns({ table, columns, onChange }: ColumnsProps) {
+  function set(at: number, column: Column): void {
+    onChange(
+      columns.map((other, index) => {
+        if (index === at) return column;
+        const isTaken = other.meaning === column.meaning && column.meaning !== 'leave out';
+        return isTaken ? { meaning: 'leave out', unit: null } : other;
+      }),
+    );
+  }
+  return (
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Columns of the table" padding="1">
+      <Flex gap="2" width="max-content">
+        {columns.map(({ meaning, unit }, at) => {
+          const units = unitsOf[meaning];
+          const heading = table.hasHeading ? table.rows[0]![at]! : `Column ${at + 1}`;
+          return (
+            <Box
+              key={at}
+              width="190px"
+              borderWidth="1px"
+              borderRadius="10px"
+              padding="2"
+              opacity={meaning === 'leave out' ? 0.85 : 1}
+              bg={meaning === 'leave out' ? undefined : 'leaf.soft'}
+            >
+              <Text fontWeight="700" truncate>
+                {heading === '' ? `Column ${at + 1}` : heading}
+              </Text>
+              <Choice
+                label={`What ${heading || `column ${at + 1}`} means`}
+                isLabelHidden
+                value={meaning}
+                options={columnMeanings.map((each) => [each, each])}
+                onChange={(picked) => set(at, { meaning: picked, unit: null })}
+              />
+              {units && (
+                <Choice
+                  label={`Unit of ${heading || `column ${at + 1}`}`}
+                  isLabelHidden
+                  value={unit ?? ''}
+                  options={[
+                    ['', 'as each cell says'],
+                    ...units.map((each) => [each, `bare figures in ${each}`] as const),
+                  ]}
+                  onChange={(picked) =>
+                    set(at, { meaning, unit: picked === '' ? null : (picked as ColumnUnit) })
+                  }
+                />
+              )}
+              <Box fontSize="sm" color="fg.muted" marginTop="1">
+                {table.rows
+                  .slice(table.hasHeading ? 1 : 0)
+                  .slice(0, sampleRows)
+                  .map((row, index) => (
+                    <Text key={index} truncate>
+                      {row[at] === '' ? '–' : row[at]}
+                    </Text>
+                  ))}
+              </Box>
+            </Box>
+          );
+        })}
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,42 @@
+'use client';
+
+import { Flex } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { Pencil } from 'lucide-react';
+import { schemeOf, schemesOf } from '@/core/scheme';
+import { useBench } from '@/store/bench';
+import { prefer, usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { PillSwitch } from '@/ui/fields/pill-switch';
+
+const SchemeEditor = dynamic(() => import('./scheme-editor').then((module) => module.SchemeEditor));
+
+/** Every scheme a press away, and the way to one of one’s own. */
+export function SchemeSwitch() {
+  const bench = useBench();
+  const { scheme } = usePreferences();
+  const [isEditing, setIsEditing] = useState(false);
+  const seen = schemeOf(bench, scheme);
+  return (
+    <Flex gap="1.5" wrap="wrap" align="center">
+      <PillSwitch
+        label="Scheme"
+        options={schemesOf(bench).map(({ id, name }) => [id, name])}
+        value={seen.id}
+        onChange={(picked) => prefer({ scheme: picked })}
+      />
+      <Button
+        size="sm"
+        minHeight="11"
+        variant="bare"
+        aria-haspopup="dialog"
+        onClick={() => setIsEditing(true)}
+      >
+        <Pencil size={16} aria-hidden />
+        {bench.schemes.has(seen.id) ? `Change ${seen.name}…` : 'My own…'}
+      </Button>
+      {isEditing && <SchemeEditor seen={seen} onDone={() => setIsEditing(false)} />}
+    </Flex>
+  );
+}

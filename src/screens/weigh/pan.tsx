@@ -1,0 +1,139 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Link } from '@/devices/scale/scale';
+import type { Settling } from '@/devices/scale/steady';
+import { massNowG, type Gear } from '@/core/gear';
+import { printMass, printNumber } from '@/core/quantity';
+import { usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { LabelledInput } from '@/ui/fields/labelled-input';
+import { Panel } from '@/ui/fields/panel';
+import { GearDrawing } from '@/ui/gear-drawing/gear-drawing';
+import { drawnSize } from '@/ui/gear-drawing/drawn-size';
+
+interface PanProps {
+  readonly gear: Gear;
+  readonly link: Link;
+  readonly settling: Settling;
+  readonly onTare: () => void;
+  readonly onRecord: (readingG: number, pieces: number) => void;
+  readonly onSkip: () => void;
+}
+
+/** The scale with a piece to weigh: its display, and Enter once it is steady. */
+export function Pan({ gear, link, settling, onTare, onRecord, onSkip }: PanProps) {
+  const { units } = usePreferences();
+  const [many, setMany] = useState('1');
+  const pieces = /^[1-9]\d{0,3}$/.test(many.trim()) ? Number(many) : null;
+  const isSteady = link === 'live' && settling.state === 'steady' && settling.massG > 0;
+  const { widthMm, heightMm } = drawnSize(gear);
+  const before = massNowG(gear);
+  return (
+    <Panel title={`Weigh ${gear.name}`} says={inWordsBefore(gear, before, units)}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (isSteady && pieces !== null) onRecord(settling.massG, pieces);
+        }}
+      >
+        <Flex direction="column" align="center" gap="0" marginBottom="3">
+          <Box minHeight="90px" display="grid" placeItems="end center" paddingBottom="1">
+            <GearDrawing gear={gear} pixelsPerMm={Math.min(0.9, 240 / widthMm, 110 / heightMm)} />
+          </Box>
+          <Box width="min(340px, 90%)" height="9px" borderRadius="full" bg="border.emphasized" />
+          <Flex
+            width="min(300px, 80%)"
+            borderRadius="0 0 18px 18px"
+            bg="bark"
+            color="onbark"
+            justify="space-between"
+            align="baseline"
+            paddingX="5"
+            paddingY="3"
+            data-scale={link === 'live' ? settling.state : link}
+          >
+            <Text fontFamily="heading" fontWeight="700" fontSize="3xl" lineHeight="1">
+              {display(link, settling)}
+            </Text>
+            <Text fontSize="sm" fontWeight="600">
+              {sign(link, settling)}
+            </Text>
+          </Flex>
+        </Flex>
+        <Text role="status" fontSize="sm" minHeight="1.5em" textAlign="center" marginBottom="2">
+          {advice(link, settling, pieces)}
+        </Text>
+        <Flex gap="2" wrap="wrap" justify="center" align="flex-end">
+          {gear.count > 1 && (
+            <LabelledInput
+              label="How many lie on it"
+              width="110px"
+              inputMode="numeric"
+              value={many}
+              onChange={(event) => setMany(event.target.value)}
+            />
+          )}
+          <Button type="submit" variant="main" disabled={!isSteady || pieces === null} autoFocus>
+            Take this mass (Enter)
+          </Button>
+          <Button onClick={onTare} disabled={link !== 'live'}>
+            Tare
+          </Button>
+          <Button variant="bare" onClick={onSkip}>
+            Skip
+          </Button>
+        </Flex>
+      </form>
+    </Panel>
+  );
+}
+
+function inWordsBefore(gear: Gear, before: number | null, units: 'metric' | 'us'): string {
+  return before === null
+    ? 'Its mass is not known.'
+    : `So far ${printMass(before, units)}, ${gear.massTrust}.`;
+}
+
+function display(link: Link, settling: Settling): string {
+  if (link !== 'live') return '––';
+  switch (settling.state) {
+    case 'overload':
+      return 'Over';
+    case 'nothing':
+      return '0.0 g';
+    default:
+      return `${printNumber(settling.massG, 1)} g`;
+  }
+}
+
+function sign(link: Link, settling: Settling): string {
+  if (link === 'lost') return 'no line';
+  if (link === 'connecting') return 'connecting';
+  switch (settling.state) {
+    case 'steady':
+      return '● steady';
+    case 'moving':
+      return '◌ moving';
+    case 'overload':
+      return '■ overload';
+    case 'nothing':
+      return 'empty';
+  }
+}
+
+function advice(link: Link, settling: Settling, pieces: number | null): string {
+  if (link !== 'live') return 'Waiting for the scale.';
+  if (pieces === null) return 'How many lie on it is a whole number, 1 or more.';
+  switch (settling.state) {
+    case 'nothing':
+      return 'Put it on the scale.';
+    case 'moving':
+      return 'Wait until it is steady.';
+    case 'overload':
+      return 'More than the scale bears: take something off, or weigh it in parts.';
+    case 'steady':
+      return settling.massG > 0 ? 'Steady: press Enter.' : 'Below zero: tare it, empty.';
+  }
+}

@@ -1,0 +1,42 @@
+import { Box, NativeSelect } from '@chakra-ui/react';
+
+interface ChoiceProps<Value extends string> {
+  readonly label: string;
+  readonly value: Value;
+  readonly options: readonly (readonly [value: Value, words: string])[];
+  readonly onChange: (value: Value) => void;
+  readonly minWidth?: string;
+  /** The label is read out and not drawn, where what stands around says it. */
+  readonly isLabelHidden?: boolean;
+}
+
+/** One of several, in a list that opens. */
+export function Choice<Value extends string>(props: ChoiceProps<Value>) {
+  const { label, value, options, onChange, minWidth = '150px', isLabelHidden = false } = props;
+  const field = (
+    <NativeSelect.Root width="auto" minWidth={minWidth}>
+      <NativeSelect.Field
+        bg="panel"
+        height="11"
+        fontWeight="400"
+        aria-label={isLabelHidden ? label : undefined}
+        value={value}
+        onChange={(event) => onChange(event.target.value as Value)}
+      >
+        {options.map(([option, words]) => (
+          <option key={option} value={option}>
+            {words}
+          </option>
+        ))}
+      </NativeSelect.Field>
+      <NativeSelect.Indicator />
+    </NativeSelect.Root>
+  );
+  if (isLabelHidden) return field;
+  return (
+    <Box as="label" fontSize="sm" fontWeight="600">
+      {label}
+      {field}
+    </Box>
+  );
+}

@@ -1,0 +1,15 @@
+import { Box, Input, type InputProps } from '@chakra-ui/react';
+
+interface LabelledInputProps extends InputProps {
+  readonly label: string;
+}
+
+/** A line to type into, with its name above it. */
+export function LabelledInput({ label, flex, ...input }: LabelledInputProps) {
+  return (
+    <Box as="label" display="block" fontSize="sm" fontWeight="600" flex={flex}>
+      {label}
+      <Input height="11" fontWeight="400" autoComplete="off" {...input} />
+    </Box>
+  );
+}

@@ -1,0 +1,113 @@
+'use client';
+
+import { Box, Field, Flex, Heading, Input, NativeSelect } from '@chakra-ui/react';
+import { Plus, Trash2 } from 'lucide-react';
+import type { UseFormReturn } from 'react-hook-form';
+import { Button } from '@/ui/fields/button';
+import type { GearForm } from './gear-form';
+
+export interface PartProps {
+  readonly form: UseFormReturn<GearForm>;
+}
+
+interface RowsProps {
+  readonly title: string;
+  readonly addWords: string;
+  readonly onAdd: () => void;
+  readonly children: React.ReactNode;
+}
+
+/** Rows of the same fields under a heading, with a way to add one. */
+export function Rows({ title, addWords, onAdd, children }: RowsProps) {
+  return (
+    <Box>
+      <Heading as="h3" fontSize="md" marginBottom="2">
+        {title}
+      </Heading>
+      <Flex direction="column" gap="2">
+        {children}
+      </Flex>
+      <Button size="sm" minHeight="11" marginTop="2" onClick={onAdd}>
+        <Plus size={16} aria-hidden /> {addWords}
+      </Button>
+    </Box>
+  );
+}
+
+interface RowProps {
+  readonly onRemove: () => void;
+  readonly removeWords: string;
+  readonly children: React.ReactNode;
+}
+
+export function Row({ onRemove, removeWords, children }: RowProps) {
+  return (
+    <Flex gap="2" wrap="wrap" align="flex-end">
+      {children}
+      <Button size="icon" variant="bare" aria-label={removeWords} onClick={onRemove}>
+        <Trash2 size={18} aria-hidden />
+      </Button>
+    </Flex>
+  );
+}
+
+type FieldName = Parameters<UseFormReturn<GearForm>['register']>[0];
+
+interface TextFieldProps extends PartProps {
+  readonly name: FieldName;
+  readonly label: string;
+  readonly hint?: string;
+  readonly type?: 'text' | 'date' | 'color';
+  readonly width?: string;
+}
+
+export function TextField({ form, name, label, hint, type = 'text', width }: TextFieldProps) {
+  const { error } = form.getFieldState(name, form.formState);
+  return (
+    <Field.Root
+      invalid={error !== undefined}
+      width={width ?? 'auto'}
+      flex={width ? undefined : '1 1 150px'}
+    >
+      <Field.Label>{label}</Field.Label>
+      <Input
+        type={type}
+        placeholder={hint}
+        height="11"
+        autoComplete="off"
+        {...form.register(name)}
+      />
+      {error && <Field.ErrorText>{error.message}</Field.ErrorText>}
+    </Field.Root>
+  );
+}
+
+interface ChoiceFieldProps extends PartProps {
+  readonly name: FieldName;
+  readonly label: string;
+  readonly options: readonly string[];
+  /** An option as it is read; itself where nothing is said. */
+  readonly words?: (option: string) => string;
+}
+
+export function ChoiceField({ form, name, label, options, words = itself }: ChoiceFieldProps) {
+  return (
+    <Field.Root flex="1 1 140px" width="auto">
+      <Field.Label>{label}</Field.Label>
+      <NativeSelect.Root>
+        <NativeSelect.Field height="11" {...form.register(name)}>
+          {options.map((option) => (
+            <option key={option} value={option}>
+              {words(option)}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+    </Field.Root>
+  );
+}
+
+function itself(option: string): string {
+  return option;
+}

@@ -1,0 +1,60 @@
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { amountNow, demandInWords, isSpent, jobs, type Fitness, type Supply } from '@/core/gear';
+import { amountInWords } from '@/ui/kit/amount-in-words';
+import type { PieceProps } from './piece';
+
+/** What a piece does, how well, and what keeps it from doing it here. */
+export function PieceSupplies({ gear, ...piece }: PieceProps) {
+  if (gear.supplies.length === 0) return null;
+  return (
+    <Box>
+      <Heading as="h3" fontSize="md" marginBottom="1">
+        What it does
+      </Heading>
+      {gear.supplies.map((supply, at) => (
+        <SupplyLine key={at} supply={supply} gear={gear} {...piece} />
+      ))}
+    </Box>
+  );
+}
+
+export const fitnessSigns: Readonly<Record<Fitness, readonly [sign: string, words: string]>> = {
+  'made-for': ['●', 'made for it'],
+  serves: ['◐', 'serves'],
+  improvised: ['○', 'makes do'],
+};
+
+interface SupplyLineProps extends PieceProps {
+  readonly supply: Supply;
+}
+
+function SupplyLine({ supply, view, placement, gear }: SupplyLineProps) {
+  const [sign, words] = fitnessSigns[supply.fitness];
+  const amount = amountNow(gear, supply);
+  const isWay = view.cover.categories.some(({ jobs: done }) =>
+    done.some(
+      ({ job, ways }) =>
+        job === supply.job && ways.some((way) => way.placement.id === placement.id),
+    ),
+  );
+  const why = isSpent(gear)
+    ? 'it is used up'
+    : `it relies on ${supply.demands.map(demandInWords).join(' and ')}`;
+  return (
+    <Flex gap="2" fontSize="sm" paddingY="0.5">
+      <Box as="span" color={isWay ? 'leaf.fg' : 'signal.fg'} aria-hidden>
+        {sign}
+      </Box>
+      <span>
+        {jobs[supply.job].name}
+        {amount !== null && `, ${amountInWords(supply.job, amount, view.units)}`}, {words}
+        {!isWay && (
+          <Text as="span" color="signal.fg">
+            {' '}
+            ▲ not here: {why}
+          </Text>
+        )}
+      </span>
+    </Flex>
+  );
+}
