@@ -11,6 +11,7 @@ import {
   type History,
 } from '@/core/loadout';
 import { openDatabase } from './database';
+import { demoOpensOn, loadDemo } from './demo';
 import { Keeper, type Kept } from './keeper';
 import { keepPhotosIn } from './photos';
 import { keepPreferences, prefer } from './preferences';
@@ -46,11 +47,10 @@ export async function openBench(firstStart: FirstStart): Promise<void> {
   useBenchState.setState({ isOpen: true });
 }
 
-/** The demo is loaded only where it is opened. */
 async function openDemo(): Promise<Bench> {
-  const { demoBench, demoOpensOn } = await import('@/core/demo');
+  const demo = await loadDemo();
   prefer({ kit: demoOpensOn });
-  return demoBench;
+  return demo;
 }
 
 export function run(command: Command): Outcome<History> {

@@ -7,7 +7,6 @@ import {
 } from 'idb';
 import type { Currency } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
-import { entryFromVersion1, gearFromVersion1, loadoutFromVersion1 } from '@/core/exchange/migrate';
 import {
   changeBetween,
   emptyBench,
@@ -56,10 +55,16 @@ export interface Saved {
 const parts = ['gear', 'loadouts', 'schemes', 'lists', 'versions'] as const;
 const everything = [...parts, 'entries', 'about'] as const;
 
+type Migrate = typeof import('@/core/exchange/migrate');
 type Upgrading = IDBPTransaction<BenchDatabase, StoreNames<BenchDatabase>[], 'versionchange'>;
 
 /** Opens the database of that name and brings it up to the current version. */
-export function openDatabase(name = 'vivid-acorn', onTakenOver?: () => void): Promise<Database> {
+export async function openDatabase(
+  name = 'vivid-acorn',
+  onTakenOver?: () => void,
+): Promise<Database> {
+  // An upgrade cannot wait for anything but the database, so what it needs is there before.
+  const migrate = (await isOfVersion1(name)) ? await import('@/core/exchange/migrate') : null;
   return openDB<BenchDatabase>(name, 2, {
     async upgrade(database, from, _to, upgrading) {
       if (from < 1) {
@@ -73,14 +78,24 @@ export function openDatabase(name = 'vivid-acorn', onTakenOver?: () => void): Pr
       database.createObjectStore('lists', { keyPath: 'id' });
       database.createObjectStore('versions', { keyPath: 'id' });
       database.createObjectStore('photos');
-      if (from === 1) await fromVersion1(upgrading);
+      if (from === 1 && migrate) await fromVersion1(upgrading, migrate);
     },
     terminated: onTakenOver,
   });
 }
 
+/** Whether there is a database of the first version; where the browser does not tell, there may be. */
+async function isOfVersion1(name: string): Promise<boolean> {
+  if (!indexedDB.databases) return true;
+  const databases = await indexedDB.databases();
+  return databases.some((found) => found.name === name && found.version === 1);
+}
+
 /** Brings what an older version kept up to date, in the transaction that opens the database. */
-async function fromVersion1(upgrading: Upgrading): Promise<void> {
+async function fromVersion1(
+  upgrading: Upgrading,
+  { gearFromVersion1, loadoutFromVersion1, entryFromVersion1 }: Migrate,
+): Promise<void> {
   const [gear, loadouts, entries] = await Promise.all([
     upgrading.objectStore('gear').getAll(),
     upgrading.objectStore('loadouts').getAll(),

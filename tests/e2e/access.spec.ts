@@ -13,7 +13,18 @@ async function nothingFound(page: Page): Promise<void> {
   expect(found).toEqual([]);
 }
 
-const screens = ['/layout', '/stow', '/papers', '/shelf', '/kits'];
+const screens = [
+  '/layout',
+  '/layout/lists',
+  '/layout/thrift',
+  '/stow',
+  '/papers',
+  '/shelf',
+  '/shelf/bring-in',
+  '/shelf/weigh',
+  '/kits',
+  '/kits/compare',
+];
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test.describe(`in ${colorScheme}`, () => {

@@ -1,10 +1,10 @@
 import { emptyBench, versionOf, type Bench, type Loadout } from '../loadout';
 import { demoKits } from './kits';
 import { demoLists } from './lists';
+import { demoOpensOn } from './opens-on';
 import { demoShelf } from './shelf';
 
-/** The kit that the demo opens on. */
-export const demoOpensOn = 'portage-pack-kit';
+export { demoOpensOn } from './opens-on';
 
 const asIsNow: Bench = {
   ...emptyBench,

@@ -8,6 +8,7 @@ import {
   unsoundVersion,
   type Bench,
 } from '../loadout';
+import { benchOfFile } from './bench-of-file';
 import { whyTooLarge } from './limits';
 import { fileFromVersion1 } from './migrate';
 import { fileSchema, formatName, formatVersion, type AcornFile } from './schema';
@@ -98,14 +99,7 @@ function hangingTogether(file: AcornFile): Outcome<Bench> {
     const twice = firstTwice(file[part]);
     if (twice >= 0) return refusedAt(`${part}[${twice}].id`, 'is there twice.');
   }
-  const bench: Bench = {
-    currency: file.currency,
-    shelf: byId(file.gear),
-    loadouts: byId(file.loadouts),
-    schemes: byId(file.schemes),
-    lists: byId(file.lists),
-    versions: byId(file.versions),
-  };
+  const bench = benchOfFile(file);
   return (
     refusedFor('loadouts', file.loadouts, (kit) => unsound(kit, bench.shelf)) ??
     refusedFor('loadouts', file.loadouts, (kit) => unsoundModules(bench, kit)) ??
@@ -126,10 +120,6 @@ function refusedFor<T>(
     if (problem) return refusedAt(`${part}[${at}].${problem.field}`, problem.message);
   }
   return null;
-}
-
-function byId<T extends { readonly id: string }>(entries: readonly T[]): ReadonlyMap<string, T> {
-  return new Map(entries.map((entry) => [entry.id, entry]));
 }
 
 function firstTwice(entries: readonly { readonly id: string }[]): number {

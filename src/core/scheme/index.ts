@@ -4,5 +4,4 @@ export * from './ways';
 export * from './cover';
 export * from './offers';
 export * from './cover-difference';
-export * from './match-line';
 export * from './board';

@@ -3,10 +3,10 @@
 import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { currencies } from '@/core/quantity';
-import { demoBench } from '@/core/demo';
 import { bringIn } from '@/core/exchange';
 import type { Bench } from '@/core/loadout';
 import { useBench } from '@/store/bench';
+import { loadDemo } from '@/store/demo';
 import { newId } from '@/store/new-id';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -101,9 +101,11 @@ function ThisBench({ bench }: { readonly bench: Bench }) {
         />
         <Button
           onClick={() =>
-            perform(
-              bringIn(bench, demoBench, 'keep both', newId).command,
-              'The demo’s kits and gear are here now.',
+            void loadDemo().then((demo) =>
+              perform(
+                bringIn(bench, demo, 'keep both', newId).command,
+                'The demo’s kits and gear are here now.',
+              ),
             )
           }
         >

@@ -1,26 +1,32 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useCallback, useRef } from 'react';
+import dynamic from 'next/dynamic';
+import { useRef } from 'react';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { printLength } from '@/core/quantity';
-import type { Placement } from '@/core/loadout';
 import { matScales, prefer, usePreferences } from '@/store/preferences';
-import { CarryingTable } from '@/ui/carrying/carrying-table';
 import { Button } from '@/ui/fields/button';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
+import { useSelection } from '@/ui/kit/selection';
 import { StandingMark, standingsOf } from '@/ui/kit/standing-mark';
-import { PiecePanel } from '@/ui/piece/piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
-import { GatheredBar } from './gathered-bar';
 import { Mat } from './mat';
-import { matLandings } from './mat-landings';
 import { useMatScale } from './mat-scale';
-import { MatTip } from './mat-tip';
 import { SchemeSwitch } from './scheme-switch';
+
+// What tells about pieces and moves them comes when it is used, or right after the mat: it is no part of the first load.
+const PiecePanel = dynamic(() =>
+  import('@/ui/piece/piece-panel').then((module) => module.PiecePanel),
+);
+const GatheredBar = dynamic(() => import('./gathered-bar').then((module) => module.GatheredBar));
+const MatTip = dynamic(() => import('./mat-tip').then((module) => module.MatTip), { ssr: false });
+const MatCarrying = dynamic(() => import('./mat-carrying').then((module) => module.MatCarrying), {
+  ssr: false,
+});
 
 /** The mat: the kit's pieces drawn to size, in the lanes of a scheme. */
 export function LayoutScreen() {
@@ -30,8 +36,9 @@ export function LayoutScreen() {
 
 function LaidOut({ view }: { readonly view: KitView }) {
   const lanes = useRef<HTMLDivElement>(null);
+  const isAnySelected = useSelection(({ placement }) => placement !== null);
+  const isAnyGathered = useSelection(({ several }) => several.size > 0);
   const pixelsPerMm = useMatScale(view, lanes);
-  const landingsFor = useCallback((placement: Placement) => matLandings(view, placement), [view]);
   return (
     <>
       <ScreenHeading>Lay out {view.loadout.name}</ScreenHeading>
@@ -43,15 +50,14 @@ function LaidOut({ view }: { readonly view: KitView }) {
             <ScaleBar pixelsPerMm={pixelsPerMm} />
             <WhereThingsAre view={view} />
           </Flex>
-          <GatheredBar view={view} />
-          <CarryingTable view={view} landingsFor={landingsFor}>
-            <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
-          </CarryingTable>
+          {isAnyGathered && <GatheredBar view={view} />}
+          <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
           <MatTip view={view} />
+          <MatCarrying view={view} />
           <Box height="3" />
           <QuickAddBar layIn={view.own} />
         </Box>
-        <PiecePanel />
+        {isAnySelected && <PiecePanel />}
       </Flex>
     </>
   );

@@ -1,11 +1,14 @@
 import { fitnesses, type Gear } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, type Category } from '@/core/scheme';
-import type { Landing } from '@/ui/carrying/carrying-table';
-import { landingIn } from '@/ui/carrying/moving';
 import type { KitView } from '@/ui/kit/kit-view';
+import { landingIn, type Landing } from '@/ui/kit/landings';
 import { isTooSmall, openPlaces } from '@/ui/kit/places-for';
-import { holderKey } from './mat-piece';
+
+/** The key of a holder on the mat that a piece can be put into. */
+export function holderKey(id: string): string {
+  return `into ${id}`;
+}
 
 /** The key of a lane that a piece can be laid in. */
 export function laneKey(category: string): string {

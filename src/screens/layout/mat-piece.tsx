@@ -1,12 +1,10 @@
 'use client';
 
 import { Box, Flex, Text, VisuallyHidden } from '@chakra-ui/react';
-import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { memo } from 'react';
 import { printMass } from '@/core/quantity';
-import { isHolder, massNowG, type Gear, type Look } from '@/core/gear';
-import { gearOf, isOfModule, type Ground, type Placement } from '@/core/loadout';
-import { useInHand } from '@/ui/carrying/carrying-table';
+import { massNowG, type Gear, type Look } from '@/core/gear';
+import { gearOf, type Ground, type Placement } from '@/core/loadout';
 import { GearDrawing, GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
@@ -39,33 +37,14 @@ interface MatPieceProps {
   readonly pixelsPerMm: number;
 }
 
-/** The key of a holder on the mat that a piece can be put into. */
-export function holderKey(id: string): string {
-  return `into ${id}`;
-}
-
-/** A piece as it lies. It is drawn again only when something of its own has changed, or it is in hand. */
+/** A piece as it lies. It is drawn again only when something of its own has changed. */
 export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
   const { gear, placement, mass, place, sign, isAmiss, pixelsPerMm } = props;
   const isSelected = useSelection((selection) => selection.placement === placement.id);
   const isGathered = useSelection((selection) => selection.several.has(placement.id));
-  const { setNodeRef, listeners, isDragging } = useDraggable({
-    id: placement.id,
-    disabled: isOfModule(placement.id),
-  });
-  const { setNodeRef: setDropRef, isOver } = useDroppable({
-    id: holderKey(placement.id),
-    disabled: !isHolder(gear),
-  });
-  const landing = useInHand()?.get(holderKey(placement.id));
   const isLoose = sign === 'mat';
-  const lit = landing ? (landing.isTooSmall ? 'signal.soft' : 'leaf.soft') : undefined;
   return (
     <Flex
-      ref={(node: HTMLElement | null) => {
-        setNodeRef(node);
-        setDropRef(node);
-      }}
       as="button"
       direction="column"
       align="center"
@@ -78,15 +57,13 @@ export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
       borderRadius="10px"
       cursor="grab"
       touchAction="manipulation"
-      opacity={isDragging ? 0.35 : 1}
-      outline={isSelected || isGathered || isOver ? '3px solid' : undefined}
+      outline={isSelected || isGathered ? '3px solid' : undefined}
       outlineStyle={isGathered && !isSelected ? 'dashed' : undefined}
-      outlineColor={landing?.isTooSmall ? 'signal.solid' : 'leaf.vivid'}
-      bg={isSelected || isGathered ? 'leaf.soft' : lit}
-      _hover={{ bg: isSelected || isGathered ? 'leaf.soft' : (lit ?? 'tag') }}
+      outlineColor="leaf.vivid"
+      bg={isSelected || isGathered ? 'leaf.soft' : undefined}
+      _hover={{ bg: isSelected || isGathered ? 'leaf.soft' : 'tag' }}
       aria-pressed={isSelected || isGathered}
       data-piece={placement.id}
-      {...listeners}
       onClick={(event: React.MouseEvent) => {
         if (event.ctrlKey || event.metaKey || event.shiftKey) gather(placement.id);
         else select(isSelected ? null : placement.id);

@@ -1,15 +1,12 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useDroppable } from '@dnd-kit/core';
 import type { RefObject } from 'react';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, type CategoryCover } from '@/core/scheme';
-import { useInHand } from '@/ui/carrying/carrying-table';
 import type { KitView } from '@/ui/kit/kit-view';
 import { LaneLabel } from './lane-label';
 import { Echo, MatPiece, pieceFacts } from './mat-piece';
-import { laneKey } from './mat-landings';
 import { Missing } from './missing';
 
 interface MatProps {
@@ -53,20 +50,15 @@ interface LaneProps {
 }
 
 function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
-  const { setNodeRef, isOver } = useDroppable({ id: laneKey(cover.category.id) });
-  const landing = useInHand()?.get(laneKey(cover.category.id));
   const thin = cover.musts.filter(({ standing }) => standing === 'thin');
   const also = cover.placements.filter((id) => !pieces.some((piece) => piece.id === id));
   return (
     <Flex
-      ref={setNodeRef}
       as="section"
+      data-lane={cover.category.id}
       aria-label={cover.category.name}
       flexDirection={{ base: 'column', md: 'row' }}
       borderWidth="1px"
-      borderColor={landing ? 'leaf.fg' : undefined}
-      outline={landing && isOver ? '3px solid' : undefined}
-      outlineColor="leaf.vivid"
       borderRadius="14px"
       overflow="hidden"
       bg="mat"

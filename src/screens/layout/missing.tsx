@@ -1,9 +1,9 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { printMass, printMoney } from '@/core/quantity';
-import { gearOfKind, kindsFor, type Kind } from '@/core/catalogue';
 import { demandInWords, jobsInWords, lackInWords, type Gear, type JobId } from '@/core/gear';
 import { gearOf, newPlacement } from '@/core/loadout';
 import { offersFor, type MustCover } from '@/core/scheme';
@@ -12,6 +12,8 @@ import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
+
+const UsualKinds = dynamic(() => import('./usual-kinds').then((module) => module.UsualKinds));
 
 /** As many offers are shown for one lack. */
 const mostOffers = 3;
@@ -91,17 +93,7 @@ function Offers({ view, must }: MissingProps) {
         </Button>
       ))}
       {offers.length === 0 && (
-        <>
-          <Text>The shelf has nothing free for it. A usual one:</Text>
-          {kindsFor(must.anyOf)
-            .slice(0, mostOffers)
-            .map((kind) => (
-              <Button key={kind.id} size="sm" minHeight="11" onClick={() => addKind(kind)}>
-                <GearIcon look={kind.look} size={22} />
-                Add {kind.name} {figuresOf(kind)}
-              </Button>
-            ))}
-        </>
+        <UsualKinds anyOf={must.anyOf} most={mostOffers} placing={placing} figuresOf={figuresOf} />
       )}
     </>
   );
@@ -112,16 +104,6 @@ function Offers({ view, must }: MissingProps) {
       loadout: loadout.id,
       placement: newPlacement(newId(), gear.id, { on: 'mat' }),
     } as const;
-  }
-
-  function addKind(kind: Kind): void {
-    const typical = gearOfKind(kind, newId());
-    const gear = bench.currency === 'EUR' ? typical : { ...typical, priceMinor: null };
-    const commands = [{ do: 'add gear', gear: [gear] }, placing(gear)] as const;
-    perform(
-      { do: 'together', label: `add ${gear.name}`, commands },
-      `${gear.name} laid on the mat, with typical figures.`,
-    );
   }
 
   /** What it would add: `+41 g, €3`. Typical prices are in euros. */

@@ -7,7 +7,7 @@ import { guessColumns } from '@/core/exchange/columns';
 import { readTable, textOf } from '@/core/exchange/table';
 import { jobIds, jobs, jobsInWords, type JobId } from '@/core/gear';
 import type { ListLine, ReferenceList } from '@/core/loadout';
-import { matchLine } from '@/core/scheme';
+import { matchLine } from '@/core/scheme/match-line';
 import { Button } from '@/ui/fields/button';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { Choice } from '@/ui/fields/choice';

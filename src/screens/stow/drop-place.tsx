@@ -3,8 +3,8 @@
 import { Box, type BoxProps } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import type { Place } from '@/core/loadout';
-import { useInHand } from '@/ui/carrying/carrying-table';
 import { placeKey } from '@/ui/kit/places-for';
+import { useInHand } from './carrying-table';
 
 interface DropPlaceProps extends BoxProps {
   readonly place: Place;

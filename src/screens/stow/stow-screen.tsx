@@ -1,15 +1,13 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useCallback } from 'react';
-import { grounds, type Placement } from '@/core/loadout';
-import { CarryingTable } from '@/ui/carrying/carrying-table';
-import { movingLandings } from '@/ui/carrying/moving';
+import { grounds } from '@/core/loadout';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { PiecePanel } from '@/ui/piece/piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { CarryingTable } from './carrying-table';
 import { GroundSection } from './ground-section';
 import { KitsAlong } from './kits-along';
 
@@ -20,10 +18,6 @@ export function StowScreen() {
 }
 
 function Stowed({ view }: { readonly view: KitView }) {
-  const landingsFor = useCallback(
-    (placement: Placement) => movingLandings(view, placement),
-    [view],
-  );
   return (
     <>
       <ScreenHeading>Stow {view.loadout.name}</ScreenHeading>
@@ -33,7 +27,7 @@ function Stowed({ view }: { readonly view: KitView }) {
             Drag a piece to where it goes, or select it and choose Move (or press m). Fit is by bulk
             and longest side: it proves what cannot go in, not yet that all of it does.
           </Text>
-          <CarryingTable view={view} landingsFor={landingsFor}>
+          <CarryingTable view={view}>
             <Flex direction="column" gap="4">
               {grounds.map((ground) => (
                 <GroundSection key={ground} view={view} ground={ground} />

@@ -12,7 +12,7 @@ interface PillSwitchProps<Id extends string> {
 export function PillSwitch<Id extends string>(props: PillSwitchProps<Id>) {
   const { label, options, value, onChange } = props;
   return (
-    <Flex gap="1.5" role="group" aria-label={label}>
+    <Flex gap="1.5" wrap="wrap" role="group" aria-label={label}>
       {options.map(([id, name]) => (
         <Button
           key={id}

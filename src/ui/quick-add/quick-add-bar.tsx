@@ -2,7 +2,6 @@
 
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { printMass, printMoney, type Outcome } from '@/core/quantity';
-import { kindOf, quickAdd } from '@/core/catalogue';
 import { printForm, type Gear } from '@/core/gear';
 import { newPlacement, type Loadout } from '@/core/loadout';
 import { homeCategory, schemeOf } from '@/core/scheme';
@@ -14,6 +13,7 @@ import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { select } from '@/ui/kit/selection';
 import { perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
+import { loadCatalogue, useCatalogue, type Catalogue } from './catalogue';
 import { Suggestions } from './suggestions';
 import { useLine } from './use-line';
 
@@ -27,20 +27,24 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
   const { currency } = useBench();
   const { units } = usePreferences();
   const line = useLine();
-  const { typed, kind, suggestions, at } = line;
-  const rest = kind ? typed.slice(kind.name.length) : typed;
-  const reading =
-    typed.trim() === ''
-      ? null
-      : quickAdd(rest, { id: 'new', units, currency, kind: kind ?? undefined });
+  const catalogue = useCatalogue();
+  const { typed, suggestions, at } = line;
+  const reading = catalogue && typed.trim() !== '' ? readLine(catalogue) : null;
 
-  function add(): void {
-    if (!reading) return;
-    if (!reading.ok) {
-      sayRefused(reading.problem.message);
+  function readLine({ quickAdd }: Catalogue): Outcome<Gear> {
+    const { kind } = line;
+    const rest = kind ? typed.slice(kind.name.length) : typed;
+    return quickAdd(rest, { id: 'new', units, currency, kind: kind ?? undefined });
+  }
+
+  async function add(): Promise<void> {
+    if (typed.trim() === '') return;
+    const read = readLine(catalogue ?? (await loadCatalogue()));
+    if (!read.ok) {
+      sayRefused(read.problem.message);
       return;
     }
-    const gear: Gear = { ...reading.value, id: newId() };
+    const gear: Gear = { ...read.value, id: newId() };
     const placement = newPlacement(newId(), gear.id, { on: 'mat' }, gear.count);
     const commands = layIn
       ? ([
@@ -67,11 +71,11 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
       zIndex="docked"
       onSubmit={(event: React.FormEvent) => {
         event.preventDefault();
-        add();
+        void add();
       }}
     >
       {suggestions.length > 0 && <Suggestions line={line} />}
-      {reading && <Understood reading={reading} />}
+      {catalogue && reading && <Understood reading={reading} catalogue={catalogue} />}
       <Flex
         bg="panel"
         borderWidth="2px"
@@ -111,8 +115,13 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
   );
 }
 
+interface UnderstoodProps {
+  readonly reading: Outcome<Gear>;
+  readonly catalogue: Catalogue;
+}
+
 /** What the line would become, with what was typed told from what is only typical. */
-function Understood({ reading }: { readonly reading: Outcome<Gear> }) {
+function Understood({ reading, catalogue }: UnderstoodProps) {
   const bench = useBench();
   const { currency } = bench;
   const { units, scheme } = usePreferences();
@@ -140,7 +149,7 @@ function Understood({ reading }: { readonly reading: Outcome<Gear> }) {
             {reading.value.name}
             {reading.value.count > 1 && ` × ${reading.value.count}`}
           </b>
-          <Tag>{kindInWords(reading.value)}</Tag>
+          <Tag>{kindInWords(reading.value, catalogue)}</Tag>
           <Tag>
             {reading.value.massG === null
               ? 'mass not known'
@@ -161,7 +170,7 @@ function Understood({ reading }: { readonly reading: Outcome<Gear> }) {
   );
 }
 
-function kindInWords({ kind }: Gear): string {
+function kindInWords({ kind }: Gear, { kindOf }: Catalogue): string {
   const found = kind === null ? undefined : kindOf(kind);
   return found ? `kind: ${found.name}` : 'no kind has this name';
 }

@@ -1,7 +1,6 @@
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import type { Kind } from '@/core/catalogue';
-
-type Suggest = (line: string, most: number) => readonly Kind[];
+import { loadCatalogue, useCatalogue } from './catalogue';
 
 /** As many kinds are offered while a line is typed. */
 const mostKinds = 6;
@@ -24,27 +23,26 @@ export interface Line {
 export function useLine(): Line {
   const [typed, setTyped] = useState('');
   const [kind, setKind] = useState<Kind | null>(null);
-  const [suggestions, setSuggestions] = useState<readonly Kind[]>([]);
+  const [isOpen, setIsOpen] = useState(false);
   const [at, setAt] = useState(-1);
-  const suggest = useRef<Suggest | null>(null);
+  const catalogue = useCatalogue();
+  const suggestions = isOpen && kind === null ? (catalogue?.kindsLike(typed, mostKinds) ?? []) : [];
 
   function type(text: string): void {
-    const isStillKind = kind !== null && text.startsWith(kind.name);
     setTyped(text);
-    if (!isStillKind) setKind(null);
+    if (kind !== null && !text.startsWith(kind.name)) setKind(null);
     setAt(-1);
-    setSuggestions(isStillKind ? [] : (suggest.current?.(text, mostKinds) ?? []));
+    setIsOpen(true);
   }
 
   function pick(picked: Kind): void {
     setKind(picked);
     setTyped(`${picked.name} `);
-    setSuggestions([]);
-    setAt(-1);
+    close();
   }
 
   function close(): void {
-    setSuggestions([]);
+    setIsOpen(false);
     setAt(-1);
   }
 
@@ -60,12 +58,8 @@ export function useLine(): Line {
       setKind(null);
       close();
     },
-    // The index over the catalogue is no part of the first load: it comes when somebody begins to type.
     getReady() {
-      if (suggest.current) return;
-      void import('@/core/catalogue/suggest').then(({ kindsLike }) => {
-        suggest.current = kindsLike;
-      });
+      void loadCatalogue();
     },
     onKeyDown(event) {
       const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];

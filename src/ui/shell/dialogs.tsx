@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { useSelection } from '@/ui/kit/selection';
+import { loadCatalogue } from '@/ui/quick-add/catalogue';
 import { loadFigurePopover } from './figure';
 import { usePalette } from './palette-state';
 import { useEver } from './use-ever';
@@ -19,7 +20,7 @@ const GearEditor = dynamic(loaders.editor);
 const CommandPalette = dynamic(loaders.palette);
 const HandDownDialog = dynamic(loaders.handDown);
 
-/** How long after the first screen the dialogs are fetched, so that they open at once and without a network. */
+/** How long after the first screen the dialogs and the catalogue are fetched, so that they open at once and without a network. */
 const fetchAfterMs = 2500;
 
 /** The dialogs that any screen may open. They are no part of the first load. */
@@ -34,6 +35,8 @@ export function Dialogs() {
     const timer = setTimeout(() => {
       for (const load of Object.values(loaders)) void load();
       void loadFigurePopover();
+      void loadCatalogue();
+      void import('@/ui/piece/piece-panel');
     }, fetchAfterMs);
     return () => clearTimeout(timer);
   }, []);

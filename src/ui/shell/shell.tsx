@@ -4,8 +4,6 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
-// The screens and the demo both stand on the catalogue: named here, it is fetched once for all of them.
-import '@/core/catalogue';
 import { openBench, useBench, useBenchState, type FirstStart } from '@/store/bench';
 import { KitViewProvider } from '@/ui/kit/kit-view';
 import { NoticeLine } from '@/ui/notice/notice';

@@ -2,10 +2,11 @@
 
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
-import { demoBench, demoOpensOn } from '@/core/demo';
 import { bringIn } from '@/core/exchange';
+import type { Look } from '@/core/gear';
 import { undo, useBench, useUndoLabels } from '@/store/bench';
 import { newId } from '@/store/new-id';
+import { demoOpensOn, loadDemo } from '@/store/demo';
 import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { perform } from '@/ui/notice/notice';
@@ -14,13 +15,24 @@ import { BringInFile } from '@/ui/files/bring-in-file';
 import { AcornMark } from './acorn-mark';
 import { NewKitForm } from '@/ui/kit/new-kit-form';
 
+/** A few pieces, to show what the bench is about before there is any. */
+const looks: readonly Look[] = [
+  { silhouette: 'folding-knife', stuff: 'steel', colour: '#7d3b2a' },
+  { silhouette: 'bottle', stuff: 'steel', colour: '#aab0b3' },
+  { silhouette: 'candle', stuff: 'wax', colour: '#ead9a8' },
+  { silhouette: 'hank', stuff: 'rope', colour: '#b4532c' },
+  { silhouette: 'headlamp', stuff: 'plastic', colour: '#c25a29' },
+  { silhouette: 'first-aid', stuff: 'cloth', colour: '#b5332b' },
+  { silhouette: 'pot', stuff: 'steel', colour: '#74797b' },
+];
+
 /** What an empty bench shows: three ways to begin. */
 export function Welcome() {
   const bench = useBench();
   const router = useRouter();
   const { undo: undoLabel } = useUndoLabels();
-  function openDemo(): void {
-    const { command } = bringIn(bench, demoBench, 'keep both', newId);
+  async function openDemo(): Promise<void> {
+    const { command } = bringIn(bench, await loadDemo(), 'keep both', newId);
     prefer({ kit: demoOpensOn });
     perform({ do: 'together', label: 'open the demo', commands: [command] });
   }
@@ -44,11 +56,9 @@ export function Welcome() {
           goes in and what is missing. Everything stays in this browser.
         </Text>
         <Flex justify="center" gap="2" marginTop="4" aria-hidden>
-          {['float-knife', 'steel-bottle', 'candle', 'cord-15', 'headlamp', 'first-aid', 'pot'].map(
-            (id) => (
-              <GearIcon key={id} look={demoBench.shelf.get(id)!.look} size={38} />
-            ),
-          )}
+          {looks.map((look) => (
+            <GearIcon key={look.silhouette} look={look} size={38} />
+          ))}
         </Flex>
       </Box>
       <Flex gap="4" wrap="wrap" justify="center" align="stretch" maxWidth="900px">
@@ -56,7 +66,7 @@ export function Welcome() {
           title="Look around first"
           says="A made-up canoe traverse: three kits, a full shelf, and real faults to find."
         >
-          <Button variant="main" onClick={openDemo}>
+          <Button variant="main" onClick={() => void openDemo()}>
             Open the demo
           </Button>
         </Way>

@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs';
 import { kindOf } from '@/core/catalogue';
 import { demoBench, demoOpensOn } from '@/core/demo';
+import { readFile, writeFile } from '@/core/exchange';
 import { bulkOf, isHolder, longestNote, whyNotName, whyNotPlain } from '@/core/gear';
 import { overplaced, unsound } from '@/core/loadout';
 import { findingsOf } from '@/core/judge';
@@ -45,6 +47,14 @@ describe('the demo’s shelf', () => {
     expect(new Set(gear.map(({ massTrust }) => massTrust))).toEqual(
       new Set(['weighed', 'typical']),
     );
+  });
+});
+
+describe('the demo that ships', () => {
+  it('is this one, as a file of the open format', () => {
+    const shipped = readFileSync('public/demo.json', 'utf8');
+    expect(shipped).toBe(writeFile(demoBench));
+    expect(readFile(shipped)).toEqual({ ok: true, value: demoBench });
   });
 });
 

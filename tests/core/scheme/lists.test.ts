@@ -1,6 +1,7 @@
 import { gearOfKind, kindOf } from '@/core/catalogue';
 import { igniteJobs } from '@/core/gear';
-import { boardOf, listOfScheme, matchLine, schemes } from '@/core/scheme';
+import { boardOf, listOfScheme, schemes } from '@/core/scheme';
+import { matchLine } from '@/core/scheme/match-line';
 
 const piece = (id: string) => gearOfKind(kindOf(id)!, id);
 

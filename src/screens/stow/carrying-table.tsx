@@ -13,20 +13,12 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import { gearOf, isOfModule, type Command, type Placement } from '@/core/loadout';
+import { gearOf, isOfModule, type Placement } from '@/core/loadout';
 import { GearDrawing } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
+import { movingLandings, type Landing } from '@/ui/kit/landings';
 import { select } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
-
-/** Somewhere that a piece may be put down, and what that does. */
-export interface Landing {
-  readonly command: Command;
-  /** What is said once it is done. */
-  readonly said: string;
-  /** Something would not fit there. */
-  readonly isTooSmall: boolean;
-}
 
 /** Where the piece in hand may go, by the key of the area; null while the hand is empty. */
 type InHand = ReadonlyMap<string, Landing> | null;
@@ -39,18 +31,17 @@ export function useInHand(): InHand {
 
 interface CarryingTableProps {
   readonly view: KitView;
-  readonly landingsFor: (placement: Placement) => ReadonlyMap<string, Landing>;
   readonly children: ReactNode;
 }
 
 /** Lets pieces be picked up and put down wherever there is a landing for them. */
-export function CarryingTable({ view, landingsFor, children }: CarryingTableProps) {
+export function CarryingTable({ view, children }: CarryingTableProps) {
   const [carried, setCarried] = useState<Placement | null>(null);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
   );
-  const inHand = useMemo(() => carried && landingsFor(carried), [carried, landingsFor]);
+  const inHand = useMemo(() => carried && movingLandings(view, carried), [view, carried]);
 
   function putDown({ over, active }: DragEndEvent): void {
     setCarried(null);

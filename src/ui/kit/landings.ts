@@ -1,8 +1,16 @@
-import { gearOf, type Placement } from '@/core/loadout';
-import type { KitView } from '@/ui/kit/kit-view';
-import { placeInWords } from '@/ui/kit/place-in-words';
-import { isTooSmall, openPlaces, placeKey, type OpenPlace } from '@/ui/kit/places-for';
-import type { Landing } from './carrying-table';
+import { gearOf, type Command, type Placement } from '@/core/loadout';
+import type { KitView } from './kit-view';
+import { placeInWords } from './place-in-words';
+import { isTooSmall, openPlaces, placeKey, type OpenPlace } from './places-for';
+
+/** Somewhere that a piece in hand may be put down, and what that does. */
+export interface Landing {
+  readonly command: Command;
+  /** What is said once it is done. */
+  readonly said: string;
+  /** Something would not fit there. */
+  readonly isTooSmall: boolean;
+}
 
 /** Every place that a piece may be moved to, as a landing, by the key of the place. */
 export function movingLandings(view: KitView, placement: Placement): ReadonlyMap<string, Landing> {

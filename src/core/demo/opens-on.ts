@@ -1,0 +1,2 @@
+/** The kit that the demo opens on. */
+export const demoOpensOn = 'portage-pack-kit';

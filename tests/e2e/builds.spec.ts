@@ -1,0 +1,112 @@
+import { expect, test, type Page } from '@playwright/test';
+import { welcomeAddress } from '../../playwright.config';
+import { figure, open, saved } from './bench';
+
+/**
+ * Types a line, picks the first kind of the catalogue that is offered, says what differs, and lays it out; then
+ * moves it to where the words say. No pointer is used.
+ */
+async function build(page: Page, typed: string, differs: string, to: string): Promise<void> {
+  await page.keyboard.press('/');
+  await page.keyboard.type(typed);
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('option')).toHaveCount(0);
+  await page.keyboard.type(differs);
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Type gear to add')).toHaveValue('');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('m');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.type(to);
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toBeHidden();
+}
+
+/** Begins a kit on an empty bench by its name alone. */
+async function begin(page: Page, name: string): Promise<void> {
+  await page.goto(`${welcomeAddress}/layout`);
+  const field = page.getByLabel('Name of the new kit');
+  await expect(field).toBeVisible();
+  for (let press = 0; press < 30; press += 1) {
+    if (await field.evaluate((element) => element === document.activeElement)) break;
+    await page.keyboard.press('Tab');
+  }
+  await page.keyboard.type(name);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(name);
+}
+
+test('a pocket-tin kit from the catalogue, by keyboard alone', async ({ page }) => {
+  await begin(page, 'Pocket tin');
+  await build(page, 'pocket tin', '41 g', 'on the body');
+  await build(page, 'small ferro', '', 'pocket tin');
+  await build(page, 'charred', '', 'pocket tin');
+  await build(page, 'blister pl', '', 'pocket tin');
+  await build(page, 'waxed thread', '5 m 4 g', 'pocket tin');
+  await build(page, 'button comp', '', 'pocket tin');
+  await build(page, 'whistle', '9 g 45x18x12 mm', 'pocket tin');
+  // 41 + 14 + 44 + 14 + 4 + 6 + 9 g
+  expect(await figure(page, 'Mass')).toContain('132 g');
+  await page.keyboard.press('g');
+  await page.keyboard.press('s');
+  await expect(page).toHaveURL(/\/stow$/);
+  await expect(page.getByRole('group', { name: /^Inside/ }).first()).toBeVisible();
+  // The round tin of charred cloth is taller than the pocket tin, and the blister plasters still go in.
+  expect(await figure(page, 'Stowed')).toMatch(/does not fit|goes by bulk/);
+  await saved(page);
+  await page.reload();
+  expect(await figure(page, 'Mass')).toContain('132 g');
+});
+
+test('an everyday bag from the catalogue, by keyboard alone', async ({ page }) => {
+  await begin(page, 'Everyday bag');
+  await build(page, 'everyday pack', '', 'on the body');
+  await build(page, 'single-wall steel', '215 g', 'side pocket, left');
+  await build(page, 'folding knife', '', 'front pocket');
+  await build(page, 'gas lighter', 'x2', 'front pocket');
+  await build(page, 'solo tarp', '', 'main');
+  await build(page, 'cord', '10 m', 'main');
+  await build(page, 'pocket torch', '', 'front pocket');
+  await build(page, 'AA alk', 'x2', 'front pocket');
+  await build(page, 'pocket first', '', 'front pocket');
+  await build(page, 'chlorine tab', '', 'front pocket');
+  await build(page, 'cotton bandana', '', 'main');
+  await page.keyboard.press('g');
+  await page.keyboard.press('l');
+  await expect(page.getByRole('region', { name: 'Cutting' })).toContainText('Folding knife');
+  expect(await figure(page, 'Cover')).toContain('5 of 5');
+  expect(await figure(page, 'Stowed')).toContain('goes by bulk');
+  // 820 + 215 + 85 + 40 + 320 + 65.3 + 74 + 46 + 95 + 14 + 42 g
+  expect(await figure(page, 'Mass')).toContain('1.82 kg');
+  await saved(page);
+});
+
+test('a vehicle box from the catalogue, by keyboard alone', async ({ page }) => {
+  await begin(page, 'Vehicle box');
+  await build(page, 'vehicle crate', '', 'in the vehicle');
+  await build(page, 'jump leads', '', 'vehicle crate');
+  await build(page, 'tow rope', '', 'vehicle crate');
+  await build(page, 'warning vest', 'x2', 'vehicle crate');
+  await build(page, 'vehicle first', '', 'vehicle crate');
+  await build(page, 'wool blanket', '', 'vehicle crate');
+  await build(page, 'bottled water', 'x4', 'vehicle crate');
+  await build(page, 'folding shovel', '', 'vehicle crate');
+  await build(page, 'ration bisc', '', 'vehicle crate');
+  await build(page, 'camp lantern', '', 'vehicle crate');
+  await build(page, 'D alkaline', 'x3', 'vehicle crate');
+  // 3100 + 1650 + 950 + 220 + 620 + 1600 + 6160 + 1150 + 500 + 260 + 420 g
+  expect(await figure(page, 'Mass')).toContain('16.63 kg');
+  expect(await figure(page, 'Stowed')).toContain('goes by bulk');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('rule of threes');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Three weeks' })).toContainText('Ration biscuits');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  expect(await figure(page, 'Mass')).toContain('16.21 kg');
+  await open(page, `${welcomeAddress}/papers`);
+  await expect(page.getByRole('article', { name: 'Packing list' })).toContainText('Jump leads');
+});
