@@ -36,8 +36,8 @@ test('a scheme of one’s own is made, seen, changed and taken back', async ({ p
   await dialog.getByRole('button', { name: 'Move Combustion up' }).click();
   await dialog.getByRole('button', { name: 'Add a category' }).click();
   await dialog.getByLabel('Name of category 3').fill('Talking');
-  await dialog.getByLabel('call', { exact: true }).selectOption('Talking');
-  await dialog.getByLabel('cord', { exact: true }).selectOption('Sharp');
+  await dialog.getByRole('combobox', { name: 'call', exact: true }).selectOption('Talking');
+  await dialog.getByRole('combobox', { name: 'cord', exact: true }).selectOption('Sharp');
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(dialog).toBeHidden();
 

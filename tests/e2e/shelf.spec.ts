@@ -7,7 +7,7 @@ test('the shelf is searched, added to, changed, thinned and undone', async ({ pa
   await page.getByLabel('Find on the shelf').fill('wished');
   await expect(gear.getByRole('listitem')).toHaveCount(3);
   await page.getByLabel('Find on the shelf').fill('multi');
-  await expect(gear).toContainText('▲ 2 placed, 1 there: Portage pack, Float pouch');
+  await expect(gear).toContainText('▲ 2 placed, 1 there: Float pouch, Portage pack');
 
   await page.getByLabel('Type gear to add').fill('2 head nets');
   await page.keyboard.press('Enter');

@@ -37,6 +37,8 @@ const patterns = {
 const counts = {
   /** `3x candle`, `3 x candle` */
   times: /^(\d{1,4})\s*[x×]\s*(?=\p{L})/iu,
+  /** `x2` before all else, as what follows a kind that was picked */
+  before: /^[x×]\s?(\d{1,4})(?=\s|$)/iu,
   /** `3 candles` */
   bare: /^(\d{1,2})\s+(?=(\p{L}[\p{L}\d-]*))/u,
   /** `candle x3`, but not the second side of a size */
@@ -67,7 +69,10 @@ export class LineReading {
     const bare = counts.bare.exec(this.rest);
     const isCount = bare !== null && !properties.test(bare[2]!) && !this.startsWithMeasure();
     const match =
-      counts.times.exec(this.rest) ?? (isCount ? bare : null) ?? counts.after.exec(this.rest);
+      counts.times.exec(this.rest) ??
+      counts.before.exec(this.rest) ??
+      (isCount ? bare : null) ??
+      counts.after.exec(this.rest);
     if (!match) return null;
     this.takeMatch(match);
     return Math.max(1, Number(match[1] ?? (match === bare ? undefined : match[2])));

@@ -19,6 +19,9 @@ const mostCell = 4000;
  * Refuses a text with nothing in it and one beyond the limits.
  */
 export function readTable(text: string): Outcome<Table> {
+  if (/[\u0000-\u0008\u000e-\u001f]/.test(text)) {
+    return refused('This is no text of rows and cells, but another kind of file.');
+  }
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
     skipEmptyLines: 'greedy',
     delimitersToGuess: [',', ';', '\t', '|'],
@@ -35,7 +38,7 @@ export function readTable(text: string): Outcome<Table> {
   const rows = data.map((row) =>
     Array.from({ length: columns }, (_, at) => (row[at] ?? '').replace(/\s+/g, ' ').trim()),
   );
-  return done({ rows, columns, hasHeading: isHeading(rows[0]!) });
+  return done({ rows, columns, hasHeading: rows.length > 1 && isHeading(rows[0]!) });
 }
 
 /** Headings are words: no cell of them is a figure, and none but the last few is empty. */

@@ -21,6 +21,9 @@ export const shortcuts: readonly (readonly [keys: string, does: string])[] = [
 /** The place where gear is typed, if this screen has one. */
 export const quickAddId = 'quick-add';
 
+/** A dialog that is there for the keys; one that is just closing is not. */
+const openDialog = '[role="dialog"]:not([data-state="closed"])';
+
 /** Listens to the keys of {@link shortcuts}. Letters do nothing while something is being typed. */
 export function useShortcuts(): void {
   const router = useRouter();
@@ -28,7 +31,9 @@ export function useShortcuts(): void {
     let leader = 0;
     function onKey(event: KeyboardEvent): void {
       const isTyping =
-        event.target instanceof Element && event.target.matches('input, textarea, select');
+        event.target instanceof Element &&
+        event.target.matches('input, textarea, select') &&
+        event.target.closest('[role="dialog"][data-state="closed"]') === null;
       if (event.ctrlKey || event.metaKey) {
         const key = event.key.toLowerCase();
         if (key === 'k') openPalette();
@@ -40,7 +45,7 @@ export function useShortcuts(): void {
         return;
       }
       if (!usePreferences.getState().letterKeys) return;
-      if (isTyping || event.altKey || document.querySelector('[role="dialog"]')) return;
+      if (isTyping || event.altKey || document.querySelector(openDialog)) return;
       const isAfterLeader = event.timeStamp - leader < 1500;
       leader = event.key === 'g' ? event.timeStamp : 0;
       const place = isAfterLeader ? places.find(({ letter }) => letter === event.key) : undefined;

@@ -112,6 +112,7 @@ describe('the quick-add line', () => {
       massG: 380,
       massTrust: 'typical',
     });
+    expect(read('x3', { ...metric, kind })).toMatchObject({ name: kind.name, count: 3 });
     expect(read('red 372 g x2', { ...metric, kind })).toMatchObject({
       name: 'Gas canister, 230 g, Red',
       massG: 372,

@@ -57,6 +57,7 @@ describe('a table', () => {
     [','.repeat(80), /nothing in this file/],
     [`${'x,'.repeat(80)}x`, /More than 60 columns/],
     ['x'.repeat(5000), /more than 4000 characters/],
+    ['PK\u0003\u0004,\u0000', /another kind of file/],
   ])('is refused %#', (text, says) => {
     const outcome = readTable(text);
     expect(outcome.ok ? 'read' : outcome.problem.message).toMatch(says);

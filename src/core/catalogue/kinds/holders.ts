@@ -87,7 +87,7 @@ export const holders: readonly Kind[] = [
   kind('day-bag', 'Day bag', 'bag|daypack|day bag', 'small|shoulder', ['pack', 'cloth', '#7a6a3d'], 620, soft(1500, 900, 60, 300), 5900, [],
     [softCavity('main', 'Main', 18_000, 470), softCavity('front', 'Front pocket', 2500, 300, outside)]),
   kind('school-bag', 'Everyday pack, 22 L', 'pack|daypack|rucksack|backpack', 'everyday|22|school|day', ['pack', 'cloth', '#48566a'], 820, soft(2200, 1400, 70, 320), 6900, [],
-    [softCavity('main', 'Main', 17_000, 480), softCavity('sleeve', 'Flat sleeve', 2200, 360), softCavity('front', 'Front pocket', 2300, 260, outside), softCavity('left', 'Side pocket, left', 700, 220, leaving), softCavity('right', 'Side pocket, right', 700, 220, leaving)]),
+    [softCavity('main', 'Main', 17_000, 480), softCavity('sleeve', 'Flat sleeve', 2200, 360), softCavity('front', 'Front pocket', 2300, 260, outside), softCavity('left', 'Side pocket, left', 1000, 290, leaving), softCavity('right', 'Side pocket, right', 1000, 290, leaving)]),
   kind('pack-30', 'Day pack, 30 L', 'pack|rucksack|backpack', '30|walking|hiking', ['pack', 'cloth', '#9a4a2f'], 1050, soft(2900, 1900, 80, 420), 9900, [],
     [softCavity('lid', 'Lid pocket', 1800, 270, { reach: 'top' }), softCavity('main', 'Main', 26_000, 540), softCavity('left', 'Side pocket, left', 1100, 280, leaving), softCavity('right', 'Side pocket, right', 1100, 280, leaving)]),
   kind('pack-60', 'Trekking pack, 60 L', 'pack|rucksack|backpack', '60|trekking|large|expedition', ['pack', 'cloth', '#5a4a6f'], 2000, soft(5600, 3500, 100, 620), 18_900, [],
