@@ -134,22 +134,39 @@ export function kindsFor(anyOf: readonly JobId[]): readonly Kind[] {
   }
 }
 
+interface Noun {
+  readonly kind: Kind;
+  /** Its place among the kinds, which settles a tie. */
+  readonly at: number;
+  readonly words: readonly string[];
+}
+
+/** Every noun of every kind by its first word. */
+const nounsByWord: ReadonlyMap<string, readonly Noun[]> = kinds.reduce((byWord, kind, at) => {
+  for (const noun of kind.nouns) {
+    const words = noun.split(' ');
+    byWord.set(words[0]!, [...(byWord.get(words[0]!) ?? []), { kind, at, words }]);
+  }
+  return byWord;
+}, new Map<string, readonly Noun[]>());
+
 /** The kind that a name most likely means: a noun must be there with all its words, and the most traits win. */
 export function kindMeantBy(name: string): Kind | null {
   const words = new Set(wordsOf(name));
-  let meant: Kind | null = null;
-  let most = 0;
-  for (const kind of kinds) {
-    const nouns = kind.nouns.filter((noun) => noun.split(' ').every((word) => words.has(word)));
-    if (nouns.length === 0) continue;
-    const longest = Math.max(...nouns.map((noun) => noun.split(' ').length));
-    const score = longest + kind.traits.filter((trait) => words.has(trait)).length;
-    if (score > most) {
-      meant = kind;
-      most = score;
+  const scores = new Map<Noun['at'], number>();
+  for (const word of words) {
+    for (const { kind, at, words: noun } of nounsByWord.get(word) ?? []) {
+      if (!noun.every((part) => words.has(part))) continue;
+      const score = noun.length + kind.traits.filter((trait) => words.has(trait)).length;
+      scores.set(at, Math.max(scores.get(at) ?? 0, score));
     }
   }
-  return meant;
+  let meant: number | null = null;
+  for (const [at, score] of scores) {
+    const most: number = meant === null ? 0 : scores.get(meant)!;
+    if (score > most || (score === most && at < meant!)) meant = at;
+  }
+  return meant === null ? null : kinds[meant]!;
 }
 
 /** The words of a name in small letters, each also without a plural's s. */

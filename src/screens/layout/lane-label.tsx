@@ -82,9 +82,10 @@ export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
 
 /** Every edit works the cover out anew; the label is drawn again only when it would say something else. */
 function saysTheSame(one: LaneLabelProps, other: LaneLabelProps): boolean {
-  return said(one) === said(other);
+  return laneSays(one.cover) === laneSays(other.cover);
 }
 
-function said({ cover: { category, musts, jobs: done } }: LaneLabelProps): string {
+/** All that a lane’s label says, as one text. */
+export function laneSays({ category, musts, jobs: done }: CategoryCover): string {
   return JSON.stringify([category.id, musts, done.map(({ job, amount }) => [job, amount])]);
 }

@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { useRef } from 'react';
+import { memo, useRef } from 'react';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { printLength } from '@/core/quantity';
 import { matScales, prefer, usePreferences } from '@/store/preferences';
@@ -10,12 +10,13 @@ import { Button } from '@/ui/fields/button';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { useSelection } from '@/ui/kit/selection';
-import { StandingMark, standingsOf } from '@/ui/kit/standing-mark';
+import { standingsOf } from '@/ui/kit/standing-mark';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { Mat } from './mat';
 import { useMatScale } from './mat-scale';
+import { WhereThingsAre } from './where-things-are';
 import { SchemeSwitch } from './scheme-switch';
 
 // What tells about pieces and moves them comes when it is used, or right after the mat: it is no part of the first load.
@@ -48,14 +49,14 @@ function LaidOut({ view }: { readonly view: KitView }) {
           <Flex wrap="wrap" gap="3" align="center" justify="space-between" marginBottom="3">
             <SchemeSwitch />
             <ScaleBar pixelsPerMm={pixelsPerMm} />
-            <WhereThingsAre view={view} />
+            <WhereThingsAre standings={standingsOf(view)} />
           </Flex>
           {isAnyGathered && <GatheredBar view={view} />}
           <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
           <MatTip view={view} />
           <MatCarrying view={view} />
           <Box height="3" />
-          <QuickAddBar layIn={view.own} />
+          <QuickAddBar kit={view.own.id} />
         </Box>
         {isAnySelected && <PiecePanel />}
       </Flex>
@@ -63,35 +64,11 @@ function LaidOut({ view }: { readonly view: KitView }) {
   );
 }
 
-/** The marks that tell what each piece is carried in, and so what it is lost with. */
-function WhereThingsAre({ view }: { readonly view: KitView }) {
-  return (
-    <Flex
-      as="ul"
-      aria-label="Marks on the mat"
-      listStyleType="none"
-      wrap="wrap"
-      columnGap="4"
-      rowGap="1"
-      width="100%"
-      fontSize="xs"
-      color="fg.muted"
-    >
-      {standingsOf(view).map((standing) => (
-        <Flex as="li" key={`${standing.with} ${standing.id}`} align="center" gap="1">
-          <StandingMark sign={standing.with === 'holder' ? standing.look : standing.id} size={16} />
-          {standing.with === 'holder' ? `in ${standing.name}` : standing.name}
-        </Flex>
-      ))}
-    </Flex>
-  );
-}
-
 /** So that the bar stands beside the schemes on a phone. */
 const mostBarPx = 92;
 
 /** How large a length is on the mat now, and how to see it larger or smaller. */
-function ScaleBar({ pixelsPerMm }: { readonly pixelsPerMm: number }) {
+const ScaleBar = memo(function ScaleBar({ pixelsPerMm }: { readonly pixelsPerMm: number }) {
   const { matScale, units } = usePreferences();
   const at = matScales.findIndex((scale) => scale === matScale);
   const lengthMm = [500, 250, 100, 50].find((mm) => mm * pixelsPerMm <= mostBarPx) ?? 50;
@@ -133,4 +110,4 @@ function ScaleBar({ pixelsPerMm }: { readonly pixelsPerMm: number }) {
       </Button>
     </Flex>
   );
-}
+});

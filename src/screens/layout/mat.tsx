@@ -1,11 +1,12 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { RefObject } from 'react';
+import { memo, type RefObject } from 'react';
+import type { Gear } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, type CategoryCover } from '@/core/scheme';
 import type { KitView } from '@/ui/kit/kit-view';
-import { LaneLabel } from './lane-label';
+import { LaneLabel, laneSays } from './lane-label';
 import { Echo, MatPiece, pieceFacts } from './mat-piece';
 import { Missing } from './missing';
 
@@ -34,24 +35,53 @@ export function Mat({ view, lanes, pixelsPerMm }: MatProps) {
           surface={at === 0 ? lanes : undefined}
           pixelsPerMm={pixelsPerMm}
           cover={category}
-          pieces={loadout.placements.filter(({ id }) => homes.get(id) === category.category.id)}
+          pieces={loadout.placements
+            .filter(({ id }) => homes.get(id) === category.category.id)
+            .map((placement) => ({ placement, ...pieceFacts(view, placement) }))}
+          also={category.placements
+            .filter((id) => homes.get(id) !== category.category.id)
+            .map((id) => ({ id, gear: gearOf(bench.shelf, view.tree.byId.get(id)!) }))}
         />
       ))}
     </Flex>
   );
 }
 
+type LyingPiece = { readonly placement: Placement } & ReturnType<typeof pieceFacts>;
+
 interface LaneProps {
   readonly view: KitView;
   readonly cover: CategoryCover;
-  readonly pieces: readonly Placement[];
+  readonly pieces: readonly LyingPiece[];
+  readonly also: readonly { readonly id: string; readonly gear: Gear }[];
   readonly surface: RefObject<HTMLDivElement | null> | undefined;
   readonly pixelsPerMm: number;
 }
 
-function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
+/** Every edit works all lanes out anew; one is drawn again only when it would show something else. */
+function showsTheSame(one: LaneProps, other: LaneProps): boolean {
+  return (
+    one.pixelsPerMm === other.pixelsPerMm &&
+    laneSays(one.cover) === laneSays(other.cover) &&
+    // What is offered for a lack hangs on the whole bench.
+    other.cover.musts.every(({ standing }) => standing === 'covered') &&
+    areAlike(one.pieces, other.pieces) &&
+    areAlike(one.also, other.also)
+  );
+}
+
+function areAlike<T extends object>(some: readonly T[], others: readonly T[]): boolean {
+  return (
+    some.length === others.length &&
+    some.every((one, at) => {
+      const other = others[at]!;
+      return (Object.keys(one) as (keyof T)[]).every((key) => one[key] === other[key]);
+    })
+  );
+}
+
+const Lane = memo(function Lane({ view, cover, pieces, also, surface, pixelsPerMm }: LaneProps) {
   const thin = cover.musts.filter(({ standing }) => standing === 'thin');
-  const also = cover.placements.filter((id) => !pieces.some((piece) => piece.id === id));
   return (
     <Flex
       as="section"
@@ -62,6 +92,9 @@ function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
       borderRadius="14px"
       overflow="hidden"
       bg="mat"
+      // Lanes that are not in the window are neither laid out nor painted.
+      contentVisibility="auto"
+      containIntrinsicSize="auto 220px"
     >
       <LaneLabel cover={cover} />
       <Box
@@ -73,13 +106,8 @@ function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
         backgroundSize="32px 32px"
       >
         <Flex wrap="wrap" align="flex-end" columnGap="1.5" rowGap="1">
-          {pieces.map((placement) => (
-            <MatPiece
-              key={placement.id}
-              placement={placement}
-              {...pieceFacts(view, placement)}
-              pixelsPerMm={pixelsPerMm}
-            />
+          {pieces.map((piece) => (
+            <MatPiece key={piece.placement.id} {...piece} pixelsPerMm={pixelsPerMm} />
           ))}
         </Flex>
         {(also.length > 0 || thin.length > 0) && (
@@ -89,8 +117,8 @@ function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
                 also
               </Text>
             )}
-            {also.map((id) => (
-              <Echo key={id} id={id} gear={gearOf(view.bench.shelf, view.tree.byId.get(id)!)} />
+            {also.map(({ id, gear }) => (
+              <Echo key={id} id={id} gear={gear} />
             ))}
             {thin.map((must) => (
               <Missing key={must.anyOf.join()} view={view} must={must} />
@@ -110,4 +138,4 @@ function Lane({ view, cover, pieces, surface, pixelsPerMm }: LaneProps) {
       </Box>
     </Flex>
   );
-}
+}, showsTheSame);

@@ -2,10 +2,10 @@
 
 import { Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Pencil } from 'lucide-react';
 import { schemeOf, schemesOf } from '@/core/scheme';
-import { useBench } from '@/store/bench';
+import { useBenchState } from '@/store/bench';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { PillSwitch } from '@/ui/fields/pill-switch';
@@ -13,16 +13,16 @@ import { PillSwitch } from '@/ui/fields/pill-switch';
 const SchemeEditor = dynamic(() => import('./scheme-editor').then((module) => module.SchemeEditor));
 
 /** Every scheme a press away, and the way to one of one’s own. */
-export function SchemeSwitch() {
-  const bench = useBench();
+export const SchemeSwitch = memo(function SchemeSwitch() {
+  const schemes = useBenchState((state) => state.history.bench.schemes);
   const { scheme } = usePreferences();
   const [isEditing, setIsEditing] = useState(false);
-  const seen = schemeOf(bench, scheme);
+  const seen = schemeOf({ schemes }, scheme);
   return (
     <Flex gap="1.5" wrap="wrap" align="center">
       <PillSwitch
         label="Scheme"
-        options={schemesOf(bench).map(({ id, name }) => [id, name])}
+        options={schemesOf({ schemes }).map(({ id, name }) => [id, name])}
         value={seen.id}
         onChange={(picked) => prefer({ scheme: picked })}
       />
@@ -34,9 +34,9 @@ export function SchemeSwitch() {
         onClick={() => setIsEditing(true)}
       >
         <Pencil size={16} aria-hidden />
-        {bench.schemes.has(seen.id) ? `Change ${seen.name}…` : 'My own…'}
+        {schemes.has(seen.id) ? `Change ${seen.name}…` : 'My own…'}
       </Button>
       {isEditing && <SchemeEditor seen={seen} onDone={() => setIsEditing(false)} />}
     </Flex>
   );
-}
+});

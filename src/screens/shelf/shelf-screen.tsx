@@ -68,7 +68,7 @@ export function ShelfScreen() {
         </Text>
       )}
       <Box height="3" />
-      <QuickAddBar layIn={null} />
+      <QuickAddBar kit={null} />
     </Box>
   );
 }

@@ -36,7 +36,7 @@ function Stowed({ view }: { readonly view: KitView }) {
           </CarryingTable>
           <KitsAlong view={view} />
           <Box height="4" />
-          <QuickAddBar layIn={view.own} />
+          <QuickAddBar kit={view.own.id} />
         </Box>
         <PiecePanel />
       </Flex>

@@ -1,5 +1,6 @@
 import { Flex, Text } from '@chakra-ui/react';
 import { Minus, Pencil, Plus } from 'lucide-react';
+import { memo } from 'react';
 import { Button } from '@/ui/fields/button';
 import { select, startEditing, startHandingDown, startMoving } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
@@ -8,56 +9,82 @@ import type { PieceProps } from './piece';
 /** What can be done with a piece in its kit. */
 export function PieceActions({ view, placement, gear }: PieceProps) {
   const { loadout, tree, bench } = view;
-  const isFilled = tree.within(placement.id).length > 0;
-  function setCount(count: number): void {
-    perform({ do: 'set count', loadout: loadout.id, placement: placement.id, count });
-  }
+  return (
+    <Actions
+      loadout={loadout.id}
+      placement={placement.id}
+      count={placement.count}
+      gear={gear.id}
+      name={gear.name}
+      isFilled={tree.within(placement.id).length > 0}
+      isHandedDown={bench.loadouts.size > 1}
+    />
+  );
+}
+
+interface ActionsProps {
+  readonly loadout: string;
+  readonly placement: string;
+  readonly count: number;
+  readonly gear: string;
+  readonly name: string;
+  readonly isFilled: boolean;
+  /** There is another kit to hand it down to. */
+  readonly isHandedDown: boolean;
+}
+
+const Actions = memo(function Actions(props: ActionsProps) {
+  const { loadout, placement, count, gear, name, isFilled, isHandedDown } = props;
   function takeOut(contents: 'leave too' | 'to the mat'): void {
-    const said = `${gear.name} taken out${isFilled && contents === 'leave too' ? ', with what is in it' : ''}.`;
+    const said = `${name} taken out${isFilled && contents === 'leave too' ? ', with what is in it' : ''}.`;
     select(null);
-    perform({ do: 'take out', loadout: loadout.id, placement: placement.id, contents }, said);
+    perform({ do: 'take out', loadout, placement, contents }, said);
   }
   return (
     <Flex gap="2" wrap="wrap">
-      <Button variant="main" onClick={() => startMoving(placement.id)}>
+      <Button variant="main" onClick={() => startMoving(placement)}>
         Move…
       </Button>
-      <Button
-        aria-label={`Change the figures of ${gear.name}`}
-        onClick={() => startEditing(gear.id)}
-      >
+      <Button aria-label={`Change the figures of ${name}`} onClick={() => startEditing(gear)}>
         <Pencil size={16} aria-hidden /> Change…
       </Button>
-      {!isFilled && (
-        <Flex align="center" borderRadius="10px" bg="tag">
-          <Button
-            size="icon"
-            aria-label="One less"
-            disabled={placement.count <= 1}
-            onClick={() => setCount(placement.count - 1)}
-          >
-            <Minus size={16} aria-hidden />
-          </Button>
-          <Text
-            minWidth="6"
-            textAlign="center"
-            fontWeight="700"
-            aria-label={`${placement.count} here`}
-          >
-            {placement.count}
-          </Text>
-          <Button size="icon" aria-label="One more" onClick={() => setCount(placement.count + 1)}>
-            <Plus size={16} aria-hidden />
-          </Button>
-        </Flex>
-      )}
+      {!isFilled && <Count loadout={loadout} placement={placement} count={count} />}
       <Button onClick={() => takeOut(isFilled ? 'to the mat' : 'leave too')}>
         {isFilled ? 'Take out alone' : 'Take out'}
       </Button>
       {isFilled && <Button onClick={() => takeOut('leave too')}>Take out with all</Button>}
-      {!isFilled && bench.loadouts.size > 1 && (
-        <Button onClick={() => startHandingDown(placement.id)}>Hand down…</Button>
+      {!isFilled && isHandedDown && (
+        <Button onClick={() => startHandingDown(placement)}>Hand down…</Button>
       )}
+    </Flex>
+  );
+});
+
+/** How many of it are here, one more or one less. */
+function Count({
+  loadout,
+  placement,
+  count,
+}: Pick<ActionsProps, 'loadout' | 'placement' | 'count'>) {
+  function setCount(next: number): void {
+    perform({ do: 'set count', loadout, placement, count: next });
+  }
+  return (
+    <Flex align="center" borderRadius="10px" bg="tag">
+      <Button
+        size="icon"
+        aria-label="One less"
+        disabled={count <= 1}
+        onClick={() => setCount(count - 1)}
+      >
+        <Minus size={16} aria-hidden />
+      </Button>
+      <Text minWidth="6" textAlign="center" fontWeight="700" aria-label={`${count} here`}>
+        {count}
+      </Text>
+      <Button size="icon" aria-label="One more" onClick={() => setCount(count + 1)}>
+        <Plus size={16} aria-hidden />
+      </Button>
     </Flex>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { printMass, printMoney, printNumber } from '@/core/quantity';
 import { massNowG, printForm, printInside } from '@/core/gear';
 import { placeInWords } from '@/ui/kit/place-in-words';
@@ -41,21 +41,10 @@ export function PieceFigures({ view, placement, gear }: PieceProps) {
     <Box as="dl" fontSize="sm">
       {rows.map(([what, figure]) =>
         figure === null ? null : (
-          <Flex
-            key={what}
-            justify="space-between"
-            gap="3"
-            paddingY="1"
-            borderBottomWidth="1px"
-            borderStyle="dotted"
-          >
-            <Text as="dt" color="fg.muted" flexShrink="0">
-              {what}
-            </Text>
-            <Text as="dd" fontWeight="600" textAlign="right">
-              {figure}
-            </Text>
-          </Flex>
+          <div key={what} className="ruled-row">
+            <dt>{what}</dt>
+            <dd>{figure}</dd>
+          </div>
         ),
       )}
     </Box>

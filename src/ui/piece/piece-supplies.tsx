@@ -1,4 +1,4 @@
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, Heading } from '@chakra-ui/react';
 import { amountNow, demandInWords, isSpent, jobs, type Fitness, type Supply } from '@/core/gear';
 import { amountInWords } from '@/ui/kit/amount-in-words';
 import type { PieceProps } from './piece';
@@ -41,20 +41,13 @@ function SupplyLine({ supply, view, placement, gear }: SupplyLineProps) {
     ? 'it is used up'
     : `it relies on ${supply.demands.map(demandInWords).join(' and ')}`;
   return (
-    <Flex gap="2" fontSize="sm" paddingY="0.5">
-      <Box as="span" color={isWay ? 'leaf.fg' : 'signal.fg'} aria-hidden>
-        {sign}
-      </Box>
+    <div className="supply-line" data-way={isWay}>
+      <span aria-hidden>{sign}</span>
       <span>
         {jobs[supply.job].name}
         {amount !== null && `, ${amountInWords(supply.job, amount, view.units)}`}, {words}
-        {!isWay && (
-          <Text as="span" color="signal.fg">
-            {' '}
-            ▲ not here: {why}
-          </Text>
-        )}
+        {!isWay && <em> ▲ not here: {why}</em>}
       </span>
-    </Flex>
+    </div>
   );
 }

@@ -1,11 +1,12 @@
 'use client';
 
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { memo } from 'react';
 import { printMass, printMoney, type Outcome } from '@/core/quantity';
 import { printForm, type Gear } from '@/core/gear';
-import { newPlacement, type Loadout } from '@/core/loadout';
+import { newPlacement } from '@/core/loadout';
 import { homeCategory, schemeOf } from '@/core/scheme';
-import { useBench } from '@/store/bench';
+import { useBench, useBenchState } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -19,12 +20,12 @@ import { useLine } from './use-line';
 
 interface QuickAddBarProps {
   /** The kit whose mat new gear is laid on; null adds to the shelf alone. */
-  readonly layIn: Loadout | null;
+  readonly kit: string | null;
 }
 
 /** One line to type gear into, showing what is understood as it is typed, and the kinds it may mean. */
-export function QuickAddBar({ layIn }: QuickAddBarProps) {
-  const { currency } = useBench();
+export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBarProps) {
+  const currency = useBenchState((state) => state.history.bench.currency);
   const { units } = usePreferences();
   const line = useLine();
   const catalogue = useCatalogue();
@@ -49,7 +50,7 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
     const commands = layIn
       ? ([
           { do: 'add gear', gear: [gear] },
-          { do: 'place', loadout: layIn.id, placement },
+          { do: 'place', loadout: layIn, placement },
         ] as const)
       : ([{ do: 'add gear', gear: [gear] }] as const);
     const done = layIn ? `${gear.name} laid on the mat.` : `${gear.name} put on the shelf.`;
@@ -113,7 +114,7 @@ export function QuickAddBar({ layIn }: QuickAddBarProps) {
       </Flex>
     </Box>
   );
-}
+});
 
 interface UnderstoodProps {
   readonly reading: Outcome<Gear>;

@@ -2,7 +2,7 @@
 
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { useRef, useState, type ReactNode } from 'react';
+import { memo, useCallback, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { useEver } from './use-ever';
 
 export type Mood = 'fine' | 'watch' | 'stop';
@@ -33,84 +33,104 @@ export function loadFigurePopover() {
 const FigurePopover = dynamic(loadFigurePopover);
 
 /** One of the figures that are always in sight. Pressing it shows how it was worked out. */
-export function Figure({ name, value, of, says, mood, share, children }: FigureProps) {
+export function Figure({ children, ...face }: FigureProps) {
   const button = useRef<HTMLButtonElement>(null);
   const [isOpen, setIsOpen] = useState(false);
   const wasOpen = useEver(isOpen);
+  const toggle = useCallback(() => setIsOpen((before) => !before), []);
   return (
     <>
-      <chakra.button
-        ref={button}
-        type="button"
-        aria-haspopup="dialog"
-        aria-expanded={isOpen}
-        onClick={() => setIsOpen(!isOpen)}
-        textAlign="left"
-        minWidth={{ base: '96px', md: '104px' }}
-        flex="0 0 auto"
-        padding="1.5"
-        margin="-1.5"
-        borderRadius="8px"
-        cursor="pointer"
-        _hover={{ bg: 'tag' }}
-        data-figure={name}
-      >
-        <Text
-          fontSize="2xs"
-          letterSpacing="0.06em"
-          textTransform="uppercase"
-          color="fg.muted"
-          fontWeight="600"
-        >
-          {name}
-        </Text>
-        <Flex align="baseline" gap="1" whiteSpace="nowrap">
-          <Text
-            fontFamily="heading"
-            fontWeight="700"
-            fontSize={{ base: 'lg', md: 'xl' }}
-            lineHeight="1.15"
-          >
-            {value}
-          </Text>
-          {of && (
-            <Text fontSize="sm" color="fg.muted">
-              {of}
-            </Text>
-          )}
-        </Flex>
-        <Text
-          fontSize="xs"
-          color={mood === 'fine' ? 'fg.muted' : moodColours[mood].text}
-          lineHeight="1.2"
-          whiteSpace="nowrap"
-        >
-          {mood !== 'fine' && `${moodColours[mood].sign} `}
-          {says}
-        </Text>
-        {share !== null && (
-          <Box
-            height="5px"
-            borderRadius="full"
-            bg="tag.deep"
-            marginTop="1"
-            overflow="hidden"
-            hideBelow="md"
-          >
-            <Box
-              height="100%"
-              style={{ width: `${Math.min(100, share * 100)}%` }}
-              bg={moodColours[mood].bar}
-              transition="width 250ms"
-            />
-          </Box>
-        )}
-      </chakra.button>
+      <Face ref={button} {...face} isOpen={isOpen} onPress={toggle} />
       {wasOpen && (
-        <FigurePopover name={name} anchor={button} isOpen={isOpen} onClose={() => setIsOpen(false)}>
+        <FigurePopover
+          name={face.name}
+          anchor={button}
+          isOpen={isOpen}
+          onClose={() => setIsOpen(false)}
+        >
           {children}
         </FigurePopover>
       )}
     </>
   );
 }
+
+interface FaceProps extends Omit<FigureProps, 'children'> {
+  readonly ref: RefObject<HTMLButtonElement | null>;
+  readonly isOpen: boolean;
+  readonly onPress: () => void;
+}
+
+/** What is seen of a figure. It is drawn again only when it would say something else. */
+const Face = memo(function Face(props: FaceProps) {
+  const { ref, name, value, of, says, mood, share, isOpen, onPress } = props;
+  return (
+    <chakra.button
+      ref={ref}
+      type="button"
+      aria-haspopup="dialog"
+      aria-expanded={isOpen}
+      onClick={onPress}
+      textAlign="left"
+      minWidth={{ base: '96px', md: '104px' }}
+      flex="0 0 auto"
+      padding="1.5"
+      margin="-1.5"
+      borderRadius="8px"
+      cursor="pointer"
+      _hover={{ bg: 'tag' }}
+      data-figure={name}
+    >
+      <Text
+        fontSize="2xs"
+        letterSpacing="0.06em"
+        textTransform="uppercase"
+        color="fg.muted"
+        fontWeight="600"
+      >
+        {name}
+      </Text>
+      <Flex align="baseline" gap="1" whiteSpace="nowrap">
+        <Text
+          fontFamily="heading"
+          fontWeight="700"
+          fontSize={{ base: 'lg', md: 'xl' }}
+          lineHeight="1.15"
+        >
+          {value}
+        </Text>
+        {of && (
+          <Text fontSize="sm" color="fg.muted">
+            {of}
+          </Text>
+        )}
+      </Flex>
+      <Text
+        fontSize="xs"
+        color={mood === 'fine' ? 'fg.muted' : moodColours[mood].text}
+        lineHeight="1.2"
+        whiteSpace="nowrap"
+      >
+        {mood !== 'fine' && `${moodColours[mood].sign} `}
+        {says}
+      </Text>
+      {share !== null && (
+        <Box
+          height="5px"
+          borderRadius="full"
+          bg="tag.deep"
+          marginTop="1"
+          overflow="hidden"
+          hideBelow="md"
+        >
+          <Box
+            height="100%"
+            style={{ width: `${Math.min(100, share * 100)}%` }}
+            bg={moodColours[mood].bar}
+            transition="width 250ms"
+          />
+        </Box>
+      )}
+    </chakra.button>
+  );
+});

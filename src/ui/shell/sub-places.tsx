@@ -3,10 +3,11 @@
 import { Flex } from '@chakra-ui/react';
 import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
+import { memo } from 'react';
 import { placeOf, subPlaces } from './places';
 
 /** What else this place has, each a press away. */
-export function SubPlaces() {
+export const SubPlaces = memo(function SubPlaces() {
   const path = usePathname();
   const within = subPlaces[placeOf(path)?.path ?? ''] ?? [];
   return (
@@ -44,4 +45,4 @@ export function SubPlaces() {
       })}
     </Flex>
   );
-}
+});

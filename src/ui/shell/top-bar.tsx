@@ -2,6 +2,7 @@
 
 import { Box, Flex, NativeSelect, Text } from '@chakra-ui/react';
 import { Redo2, Search, Undo2 } from 'lucide-react';
+import { memo } from 'react';
 import { redo, saveAgain, undo, useBench, useBenchState, useUndoLabels } from '@/store/bench';
 import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -43,44 +44,58 @@ export function TopBar() {
 function KitPicker() {
   const bench = useBench();
   const view = useKitView();
-  const kits = [...bench.loadouts.values()].sort((one, other) =>
-    one.name.localeCompare(other.name),
-  );
+  const kits = [...bench.loadouts.values()]
+    .sort((one, other) => one.name.localeCompare(other.name))
+    .map(({ id, name }) => [id, name] as const);
   if (!view)
     return (
       <Text fontFamily="heading" fontWeight="700">
         No kit yet
       </Text>
     );
-  return (
-    <Box minWidth="0" width={{ base: '200px', lg: '190px' }}>
-      <NativeSelect.Root variant="plain">
-        <NativeSelect.Field
-          aria-label="Kit on the table"
-          value={view.loadout.id}
-          onChange={(event) => prefer({ kit: event.target.value })}
-          fontFamily="heading"
-          fontWeight="700"
-          fontSize="xl"
-          height="11"
-          paddingLeft="1"
-          cursor="pointer"
-          textOverflow="ellipsis"
-        >
-          {kits.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
-      <Text fontSize="xs" color="fg.muted" paddingLeft="1" lineClamp="1" hideBelow="lg">
-        {view.loadout.purpose}
-      </Text>
-    </Box>
-  );
+  return <KitSelect kits={kits} value={view.own.id} purpose={view.own.purpose} />;
 }
+
+interface KitSelectProps {
+  readonly kits: readonly (readonly [id: string, name: string])[];
+  readonly value: string;
+  readonly purpose: string;
+}
+
+/** It is drawn again only when a kit comes, goes or is called something else. */
+const KitSelect = memo(
+  function KitSelect({ kits, value, purpose }: KitSelectProps) {
+    return (
+      <Box minWidth="0" width={{ base: '200px', lg: '190px' }}>
+        <NativeSelect.Root variant="plain">
+          <NativeSelect.Field
+            aria-label="Kit on the table"
+            value={value}
+            onChange={(event) => prefer({ kit: event.target.value })}
+            fontFamily="heading"
+            fontWeight="700"
+            fontSize="xl"
+            height="11"
+            paddingLeft="1"
+            cursor="pointer"
+            textOverflow="ellipsis"
+          >
+            {kits.map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+        <Text fontSize="xs" color="fg.muted" paddingLeft="1" lineClamp="1" hideBelow="lg">
+          {purpose}
+        </Text>
+      </Box>
+    );
+  },
+  (one, other) => JSON.stringify(one) === JSON.stringify(other),
+);
 
 function Acts() {
   const labels = useUndoLabels();

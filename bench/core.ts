@@ -1,0 +1,91 @@
+import { findGear, inOrderOfName } from '../src/core/catalogue/find-gear';
+import { kindsLike } from '../src/core/catalogue/suggest';
+import { gearFromTable } from '../src/core/exchange/gear-table';
+import { guessColumns } from '../src/core/exchange/columns';
+import { readTable } from '../src/core/exchange/table';
+import { loadsOf } from '../src/core/fit';
+import { findingsOf, sparedBy } from '../src/core/judge';
+import { apply, totalsOf, treeOf, withModules, type Bench } from '../src/core/loadout';
+import { coverOf, schemes } from '../src/core/scheme';
+import { benchWith, shelfOf } from './kits';
+import { heading, row, timed } from './timing';
+
+/** Everything that the screens work out anew after an edit. */
+function workedOut(bench: Bench): void {
+  const own = bench.loadouts.get('kit')!;
+  const loadout = withModules(bench, own);
+  treeOf(loadout);
+  totalsOf(loadout, bench.shelf);
+  coverOf(loadout, bench.shelf, schemes['ten-cs']);
+  loadsOf(loadout, bench.shelf);
+  findingsOf({ bench, loadout, today: '2026-10-01', units: 'metric' });
+}
+
+export function benchCore(): void {
+  heading('Core: one edit, and all that is worked out from it');
+  for (const pieces of [50, 150, 500]) {
+    let bench = benchWith(pieces);
+    const [first] = bench.loadouts.get('kit')!.placements.filter(({ place }) => 'in' in place);
+    let count = 1;
+    row(
+      `  kit of ${pieces} pieces`,
+      timed(() => {
+        count = 3 - count;
+        const next = apply(bench, {
+          do: 'set count',
+          loadout: 'kit',
+          placement: first!.id,
+          count,
+        });
+        if (!next.ok) throw new Error(next.problem.message);
+        bench = next.value;
+        workedOut(bench);
+      }),
+    );
+  }
+
+  heading('Core: what could stay at home');
+  for (const pieces of [50, 150, 500]) {
+    const bench = benchWith(pieces);
+    row(
+      `  kit of ${pieces} pieces`,
+      timed(() => sparedBy(bench, bench.loadouts.get('kit')!), 5),
+    );
+  }
+
+  heading('Core: a search on the shelf');
+  for (const lines of [100, 1000, 10_000]) {
+    const gear = inOrderOfName(shelfOf(lines));
+    row(
+      `  shelf of ${lines} lines, in order`,
+      timed(() => inOrderOfName(gear), 20),
+    );
+    row(
+      `  shelf of ${lines} lines, two words`,
+      timed(() => findGear(gear, 'steel bot')),
+    );
+  }
+
+  heading('Core: lines in');
+  row(
+    '  completion from the catalogue',
+    timed(() => kindsLike('steel bot', 6)),
+  );
+  const text = `name,mass\n${shelfOf(10_000)
+    .map(({ name, massG }) => `"${name}",${massG} g`)
+    .join('\n')}`;
+  row(
+    '  a table of 10 000 rows, read and matched',
+    timed(() => {
+      const table = readTable(text);
+      if (!table.ok) throw new Error(table.problem.message);
+      let next = 0;
+      gearFromTable(
+        table.value,
+        guessColumns(table.value),
+        { units: 'metric', currency: 'EUR' },
+        () => `new-${(next += 1)}`,
+      );
+    }, 3),
+  );
+}
