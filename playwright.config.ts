@@ -16,7 +16,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   timeout: 120_000,
   expect: { timeout: 15_000 },
-  workers: 2,
+  workers: 3,
   retries: 0,
   fullyParallel: true,
   forbidOnly: true,
@@ -25,7 +25,8 @@ export default defineConfig({
   use: {
     baseURL: demoAddress,
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // Recording every step takes longer than the steps: asked for where something is to be found out.
+    trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
       args: chromiumArguments,

@@ -33,10 +33,11 @@ self.addEventListener('fetch', (event) => {
   else if (request.mode === 'navigate') event.respondWith(fromNetworkFirst(request, pathname));
 });
 
-/** Every page, and every built file that a page names. */
+/** Every page, and every built file: those that a page names, and those that come when they are used. */
 async function keepEverything() {
   const cache = await caches.open(cacheName);
-  const files = new Set(['/icon.svg']);
+  const built = await fetch('/api/built-files').then((answer) => answer.json());
+  const files = new Set(['/icon.svg', ...built]);
   for (const page of pages) {
     const answer = await fetch(page);
     await cache.put(page, answer.clone());

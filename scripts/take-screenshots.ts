@@ -42,6 +42,36 @@ const shots: readonly Shot[] = [
   { name: 'stow-phone', path: '/stow', phone: true, dark: true },
   { name: 'papers', path: '/papers' },
   { name: 'shelf', path: '/shelf' },
+  {
+    name: 'bring-in',
+    path: '/shelf/bring-in',
+    first: async (page) => {
+      await page.getByRole('button', { name: 'A table (CSV)' }).click();
+      await page.setInputFiles('input[aria-label="Table to bring in"]', {
+        name: 'from the attic.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from(
+          'Item,Weight (oz),Qty,Price\nBelt knife,6.2,1,€45\nMug,heavy,1,\nWhistle,0.3,2,€4\n',
+        ),
+      });
+    },
+  },
+  {
+    name: 'weigh',
+    path: '/shelf/weigh',
+    first: async (page) => {
+      await page.getByRole('button', { name: 'Put it on' }).click();
+      await page.locator('[data-scale=steady]').waitFor();
+    },
+  },
+  { name: 'lists', path: '/layout/lists' },
+  { name: 'thrift', path: '/layout/thrift' },
+  { name: 'compare', path: '/kits/compare' },
+  {
+    name: 'own-scheme',
+    path: '/layout',
+    first: (page) => page.getByRole('button', { name: 'My own…' }).click(),
+  },
   { name: 'kits', path: '/kits' },
 ];
 

@@ -28,7 +28,7 @@ test('a table comes in with three bad rows: they are named, and everything else 
     /^row 4 Candle · 2 · six ▲ “six” is not how many there are/,
     /^row 6 1 ▲ The row has no name/,
   ]);
-  await page.getByLabel('Lay them out in Portage pack too').check();
+  await page.getByRole('checkbox', { name: 'Lay them out in Portage pack too' }).click();
   await page.getByRole('button', { name: 'Bring in 3 pieces' }).click();
   await expect(page.getByText('3 pieces laid on the mat of Portage pack')).toBeVisible();
   await expect(page.getByRole('region', { name: '3 rows not understood' })).toBeVisible();

@@ -64,18 +64,17 @@ export class LineReading {
     return this.takeMatch(patterns[what].exec(this.rest));
   }
 
-  /** How many of it there are, where the line says so. */
-  takeCount(): number | null {
+  /** How many there are, where the line says so; a bare number may count what is in one of them. */
+  takeCount(): { readonly count: number; readonly isBare: boolean } | null {
+    const times =
+      counts.times.exec(this.rest) ?? counts.before.exec(this.rest) ?? counts.after.exec(this.rest);
     const bare = counts.bare.exec(this.rest);
     const isCount = bare !== null && !properties.test(bare[2]!) && !this.startsWithMeasure();
-    const match =
-      counts.times.exec(this.rest) ??
-      counts.before.exec(this.rest) ??
-      (isCount ? bare : null) ??
-      counts.after.exec(this.rest);
+    const match = counts.times.exec(this.rest) ?? (isCount ? bare : times);
     if (!match) return null;
     this.takeMatch(match);
-    return Math.max(1, Number(match[1] ?? (match === bare ? undefined : match[2])));
+    const isBare = match === bare;
+    return { count: Math.max(1, Number(match[1] ?? (isBare ? undefined : match[2]))), isBare };
   }
 
   /** The cells that are named: how many, which size and which chemistry, each where it is said. */

@@ -11,7 +11,15 @@ import {
   type Size,
   type UnitSystem,
 } from '../quantity';
-import { cellTypes, unsoundGear, whyNotName, type CellType, type Form, type Gear } from '../gear';
+import {
+  cellTypes,
+  unsoundGear,
+  whyNotName,
+  type CellType,
+  type ContentUnit,
+  type Form,
+  type Gear,
+} from '../gear';
 import type { Kind } from './kind';
 import { gearOfKind, gearOfNoKind, kindMeantBy } from './kinds';
 import { LineReading } from './line-reading';
@@ -21,6 +29,7 @@ import {
   lengthOf,
   withArea,
   withCapacity,
+  withContents,
   withLength,
   withSides,
 } from './resize';
@@ -95,11 +104,26 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
   }
   if (mass.value !== null) gear = { ...gear, massG: mass.value, massTrust: 'stated' };
   if (price.value !== null) gear = { ...gear, priceMinor: price.value, priceTrust: 'stated' };
-  if (count !== null) gear = { ...gear, count };
+  if (count !== null) {
+    const isInside = count.isBare && countsContents(gear, kind, name);
+    gear = isInside ? withContents(gear, count.count) : { ...gear, count: count.count };
+  }
   if (cells) gear = withCells(gear, cells);
   const unsound = unsoundGear(gear);
   return unsound ? { ok: false, problem: unsound } : done(gear);
 }
+
+/**
+ * Whether a number before a name counts what is in the piece: `25 matches` is one case of them, and `3 candles`
+ * are three pieces. It does where the last word is the plural of what the kind is called for its contents.
+ */
+function countsContents({ contents }: Gear, kind: Kind | null, name: string): boolean {
+  if (!kind || !contents || !inPieces.includes(contents.unit)) return false;
+  const last = name.toLowerCase().split(' ').at(-1)!;
+  return last.endsWith('s') && kind.nouns.some((noun) => noun.split(' ').at(-1) === last);
+}
+
+const inPieces: readonly ContentUnit[] = ['lights', 'tablets', 'pieces', 'doses'];
 
 /** A device that names its cells is the device, not the cells. */
 function kindOfLine(words: string, cellSize: string | undefined): Kind | null {

@@ -1,6 +1,6 @@
 'use client';
 
-import { Box } from '@chakra-ui/react';
+import { Tick } from '@/ui/fields/tick';
 import { useKitView } from '@/ui/kit/kit-view';
 
 interface LayInProps {
@@ -13,21 +13,8 @@ export function LayIn({ isOn, onChange }: LayInProps) {
   const view = useKitView();
   if (!view) return null;
   return (
-    <Box
-      as="label"
-      display="inline-flex"
-      alignItems="center"
-      gap="2"
-      minHeight="11"
-      cursor="pointer"
-    >
-      <input
-        type="checkbox"
-        checked={isOn}
-        onChange={(event) => onChange(event.target.checked)}
-        style={{ width: 20, height: 20 }}
-      />
+    <Tick isOn={isOn} onChange={onChange}>
       Lay them out in {view.loadout.name} too
-    </Box>
+    </Tick>
   );
 }

@@ -18,6 +18,7 @@ import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
+import { Tick } from '@/ui/fields/tick';
 import { useKitView } from '@/ui/kit/kit-view';
 import { bringGear } from './bring';
 import { LayIn } from './lay-in';
@@ -105,17 +106,12 @@ function Matching({ opened, onChange, onDone }: MatchingProps) {
         title="What the columns mean"
         says="Guessed from the headings and from what stands in them: put right what is wrong."
       >
-        <Box as="label" display="inline-flex" alignItems="center" gap="2" minHeight="11">
-          <input
-            type="checkbox"
-            checked={table.hasHeading}
-            onChange={(event) =>
-              onChange({ ...opened, table: { ...table, hasHeading: event.target.checked } })
-            }
-            style={{ width: 20, height: 20 }}
-          />
+        <Tick
+          isOn={table.hasHeading}
+          onChange={(hasHeading) => onChange({ ...opened, table: { ...table, hasHeading } })}
+        >
           The first row holds headings
-        </Box>
+        </Tick>
         <Columns
           table={table}
           columns={columns}

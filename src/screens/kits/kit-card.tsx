@@ -58,6 +58,11 @@ export function KitCard({ bench, loadout }: KitCardProps) {
         {loadout.mostMassG !== null && ` of ${printMass(loadout.mostMassG, units)}`} ·{' '}
         {whole.pieces} pieces · {cover.covered} of {cover.outOf} {cover.scheme.unit}
       </Text>
+      {loadout.modules.length > 0 && (
+        <Text fontSize="sm" color="fg.muted">
+          With {loadout.modules.map(({ kit }) => bench.loadouts.get(kit)!.name).join(', ')} along.
+        </Text>
+      )}
       <Flex gap="2" wrap="wrap">
         <Button
           variant="main"

@@ -11,6 +11,7 @@ import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { useSelection } from '@/ui/kit/selection';
 import { standingsOf } from '@/ui/kit/standing-mark';
+import { LazyPiecePanel } from '@/ui/piece/lazy-piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
@@ -20,9 +21,6 @@ import { WhereThingsAre } from './where-things-are';
 import { SchemeSwitch } from './scheme-switch';
 
 // What tells about pieces and moves them comes when it is used, or right after the mat: it is no part of the first load.
-const PiecePanel = dynamic(() =>
-  import('@/ui/piece/piece-panel').then((module) => module.PiecePanel),
-);
 const GatheredBar = dynamic(() => import('./gathered-bar').then((module) => module.GatheredBar));
 const MatTip = dynamic(() => import('./mat-tip').then((module) => module.MatTip), { ssr: false });
 const MatCarrying = dynamic(() => import('./mat-carrying').then((module) => module.MatCarrying), {
@@ -37,7 +35,6 @@ export function LayoutScreen() {
 
 function LaidOut({ view }: { readonly view: KitView }) {
   const lanes = useRef<HTMLDivElement>(null);
-  const isAnySelected = useSelection(({ placement }) => placement !== null);
   const isAnyGathered = useSelection(({ several }) => several.size > 0);
   const pixelsPerMm = useMatScale(view, lanes);
   return (
@@ -58,7 +55,7 @@ function LaidOut({ view }: { readonly view: KitView }) {
           <Box height="3" />
           <QuickAddBar kit={view.own.id} />
         </Box>
-        {isAnySelected && <PiecePanel />}
+        <LazyPiecePanel />
       </Flex>
     </>
   );

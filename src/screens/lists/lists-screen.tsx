@@ -7,6 +7,7 @@ import { boardOf, listOfScheme, schemesOf } from '@/core/scheme';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { PillSwitch } from '@/ui/fields/pill-switch';
+import { Tick } from '@/ui/fields/tick';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -77,21 +78,18 @@ function Held({ view }: { readonly view: KitView }) {
         {all.map(({ id, name }) => {
           const isShown = !hidden.has(id);
           return (
-            <Button
+            <Tick
               key={id}
-              size="sm"
-              minHeight="11"
-              aria-pressed={isShown}
-              bg={isShown ? 'leaf.soft' : 'tag'}
-              onClick={() => {
+              isOn={isShown}
+              onChange={(isOn) => {
                 const next = new Set(hidden);
-                if (isShown) next.add(id);
-                else next.delete(id);
+                if (isOn) next.delete(id);
+                else next.add(id);
                 setHidden(next);
               }}
             >
-              {isShown ? '☑' : '☐'} {name}
-            </Button>
+              {name}
+            </Tick>
           );
         })}
       </Flex>

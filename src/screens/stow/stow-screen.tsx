@@ -4,7 +4,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { grounds } from '@/core/loadout';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
-import { PiecePanel } from '@/ui/piece/piece-panel';
+import { LazyPiecePanel } from '@/ui/piece/lazy-piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { CarryingTable } from './carrying-table';
@@ -38,7 +38,7 @@ function Stowed({ view }: { readonly view: KitView }) {
           <Box height="4" />
           <QuickAddBar kit={view.own.id} />
         </Box>
-        <PiecePanel />
+        <LazyPiecePanel />
       </Flex>
     </>
   );

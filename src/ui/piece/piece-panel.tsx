@@ -1,7 +1,6 @@
 'use client';
 
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { X } from 'lucide-react';
 import { isOfModule, gearOf, moduleOf, type Placement } from '@/core/loadout';
 import { prefer } from '@/store/preferences';
@@ -11,12 +10,11 @@ import { select, useSelection } from '@/ui/kit/selection';
 import { GearPhoto } from '@/ui/photo/gear-photo';
 import { PieceActions } from './piece-actions';
 import { PieceBooking } from './piece-booking';
+import { PieceCare } from './piece-care';
 import { PieceContents } from './piece-contents';
 import { PieceFigures } from './piece-figures';
 import { PieceLane } from './piece-lane';
 import { PieceSupplies } from './piece-supplies';
-
-const PieceCare = dynamic(() => import('./piece-care').then((module) => module.PieceCare));
 
 /** Tells about the selected piece, and what can be done with it. Nothing while none is selected. */
 export function PiecePanel() {

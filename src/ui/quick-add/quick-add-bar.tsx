@@ -2,7 +2,7 @@
 
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { memo } from 'react';
-import { printMass, printMoney, type Outcome } from '@/core/quantity';
+import { printMass, printMoney, printNumber, type Outcome } from '@/core/quantity';
 import { printForm, type Gear } from '@/core/gear';
 import { newPlacement } from '@/core/loadout';
 import { homeCategory, schemeOf } from '@/core/scheme';
@@ -163,6 +163,11 @@ function Understood({ reading, catalogue }: UnderstoodProps) {
           </Tag>
           {reading.value.priceMinor !== null && (
             <Tag>{printMoney(reading.value.priceMinor, currency)}</Tag>
+          )}
+          {reading.value.contents !== null && (
+            <Tag>
+              {printNumber(reading.value.contents.full, 1)} {reading.value.contents.unit} in one
+            </Tag>
           )}
           <Tag>in {homeCategory(schemeOf(bench, scheme), reading.value).name}</Tag>
         </>

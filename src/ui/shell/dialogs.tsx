@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { useSelection } from '@/ui/kit/selection';
+import { loadPiecePanel } from '@/ui/piece/lazy-piece-panel';
 import { loadCatalogue } from '@/ui/quick-add/catalogue';
 import { loadFigurePopover } from './figure';
 import { usePalette } from './palette-state';
@@ -36,7 +37,7 @@ export function Dialogs() {
       for (const load of Object.values(loaders)) void load();
       void loadFigurePopover();
       void loadCatalogue();
-      void import('@/ui/piece/piece-panel');
+      void loadPiecePanel();
     }, fetchAfterMs);
     return () => clearTimeout(timer);
   }, []);

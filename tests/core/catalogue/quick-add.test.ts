@@ -53,6 +53,19 @@ describe('the quick-add line', () => {
     expect(read(line)).toMatchObject(expected);
   });
 
+  it.each([
+    ['25 matches', 'match-case', 1, 25, 'flame', 25],
+    ['50 chlorine tablets', 'chlorine-tablets', 1, 50, 'treat-water', 50],
+    ['10 cable ties', 'cable-ties', 1, 10, null, null],
+    ['3 candles', 'candle', 3, 9, 'candle', 9],
+    ['2 x chlorine tablets', 'chlorine-tablets', 2, 30, 'treat-water', 30],
+    ['chlorine tablets x2', 'chlorine-tablets', 2, 30, 'treat-water', 30],
+  ])('“%s” counts what is in it, or pieces', (line, kind, count, full, job, amount) => {
+    const found = read(line);
+    expect([found.kind, found.count, found.contents?.full]).toEqual([kind, count, full]);
+    if (job) expect(found.supplies.find((supply) => supply.job === job)!.amount).toBe(amount);
+  });
+
   it('makes what is typed larger than usual larger in all that follows from it', () => {
     const cord = read('cord 30 m');
     expect(cord.supplies[0]!.amount).toBe(30);

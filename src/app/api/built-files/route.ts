@@ -1,0 +1,15 @@
+import { readdir } from 'node:fs/promises';
+import path from 'node:path';
+
+/** Every built file, so that the browser can keep all of them at hand: also those that no page names. */
+export async function GET(): Promise<Response> {
+  const built = path.join(process.cwd(), '.next', 'static');
+  const files = await readdir(built, { recursive: true, withFileTypes: true }).catch(() => []);
+  const addresses = files
+    .filter((file) => file.isFile() && /\.(js|css|woff2)$/.test(file.name))
+    .map((file) => {
+      const within = path.relative(built, path.join(file.parentPath, file.name));
+      return `/_next/static/${within.split(path.sep).join('/')}`;
+    });
+  return Response.json(addresses, { headers: { 'cache-control': 'no-store' } });
+}
