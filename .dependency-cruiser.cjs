@@ -45,7 +45,10 @@ module.exports = {
       comment: 'The core knows nothing of React, the DOM, IndexedDB or Next.js.',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { pathNot: '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch)/)' },
+      to: {
+        pathNot:
+          '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch)/)',
+      },
     },
     {
       name: 'store-stands-on-core',

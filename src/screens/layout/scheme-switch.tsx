@@ -19,7 +19,8 @@ export const SchemeSwitch = memo(function SchemeSwitch() {
   const [isEditing, setIsEditing] = useState(false);
   const seen = schemeOf({ schemes }, scheme);
   return (
-    <Flex gap="1.5" wrap="wrap" align="center">
+    // What is in it lies in the row around it, so that little room is left over on a phone.
+    <Flex display="contents">
       <PillSwitch
         label="Scheme"
         options={schemesOf({ schemes }).map(({ id, name }) => [id, name])}

@@ -14,7 +14,7 @@ interface ChoiceProps<Value extends string> {
 export function Choice<Value extends string>(props: ChoiceProps<Value>) {
   const { label, value, options, onChange, minWidth = '150px', isLabelHidden = false } = props;
   const field = (
-    <NativeSelect.Root width="auto" minWidth={minWidth}>
+    <NativeSelect.Root width="auto" minWidth={minWidth} maxWidth="280px">
       <NativeSelect.Field
         bg="panel"
         height="11"
