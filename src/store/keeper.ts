@@ -47,10 +47,13 @@ export class Keeper {
     if (windows) windows.onmessage = () => void this.readAgain();
   }
 
-  /** Reads what is saved; a database that was never saved to is filled with what `first` gives. */
+  /**
+   * Reads what is saved; a database that was never saved to is filled with what `first` gives. Where that cannot
+   * be had, the bench opens empty, and is asked for it again the next time.
+   */
   async open(first: (() => Promise<Bench>) | null): Promise<void> {
     if (this.database) this.saved = await load(this.database);
-    const begins = this.saved.revision === 0 && first ? await first() : null;
+    const begins = this.saved.revision === 0 && first ? await first().catch(() => null) : null;
     if (this.database && begins) await this.saveFirst(this.database, historyOf(begins));
     const history = this.database || !begins ? this.saved.history : historyOf(begins);
     this.show({ history, saving: this.database ? { state: 'saved' } : { state: 'not kept' } });

@@ -75,6 +75,15 @@ describe('keeping', () => {
     expect(later.bench().loadouts.size).toBe(2);
   });
 
+  it('opens empty where the first bench cannot be had, and asks for it again the next time', async () => {
+    const house = new House();
+    let kept: Kept | undefined;
+    const keeper = new Keeper(await openDatabase(house.name), null, (now) => (kept = now));
+    await keeper.open(() => Promise.reject(new Error('no network')));
+    expect(kept!.history.bench.shelf.size).toBe(0);
+    expect((await house.window({ first: demoBench })).bench()).toEqual(demoBench);
+  });
+
   it('undoes and redoes across a restart, to the letter', async () => {
     const house = new House();
     const one = await house.window({ first: demoBench });

@@ -70,9 +70,14 @@ export function gearFromLines(text: string, setting: Setting, newId: () => strin
       .filter((line) => line.text !== '')
       .map((line) => ({
         ...line,
-        read: quickAdd(line.text.replace(bullet, ''), { ...setting, id: newId() }),
+        read: quickAdd(withoutBullet(line.text), { ...setting, id: newId() }),
       })),
   );
+}
+
+/** A line as it was meant, without the bullet, the number or the box before it. */
+export function withoutBullet(line: string): string {
+  return line.trim().replace(bullet, '').trim();
 }
 
 const bullet = /^(?:[-–•*·☐☑✓✔◦]|\[[ xX]?\]|\d{1,3}[.)])\s+/;

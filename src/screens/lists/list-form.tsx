@@ -4,6 +4,7 @@ import { Box, Flex, Text, Textarea } from '@chakra-ui/react';
 import { useMemo, useRef, useState } from 'react';
 import { kindOf } from '@/core/catalogue';
 import { guessColumns } from '@/core/exchange/columns';
+import { withoutBullet } from '@/core/exchange/gear-table';
 import { readTable, textOf } from '@/core/exchange/table';
 import { jobIds, jobs, jobsInWords, type JobId } from '@/core/gear';
 import type { ListLine, ReferenceList } from '@/core/loadout';
@@ -32,7 +33,7 @@ export function ListForm({ list, onDone }: ListFormProps) {
     () =>
       text
         .split(/\r?\n/)
-        .map((line) => line.replace(/^(?:[-–•*·☐☑✓]|\[[ xX]?\]|\d{1,3}[.)])\s+/, '').trim())
+        .map(withoutBullet)
         .filter((line) => line !== '')
         .map((line) => putRight.get(line) ?? matchLine(line)),
     [text, putRight],
