@@ -70,7 +70,11 @@ const shots: readonly Shot[] = [
   {
     name: 'own-scheme',
     path: '/layout',
-    first: (page) => page.getByRole('button', { name: 'My own…' }).click(),
+    first: async (page) => {
+      await page.getByRole('button', { name: 'My own…' }).click();
+      await page.getByRole('dialog').waitFor();
+      await page.waitForTimeout(900);
+    },
   },
   { name: 'kits', path: '/kits' },
 ];
