@@ -30,6 +30,13 @@ test('the whole job, by mouse: from the mat to the pocket to paper and back', as
       'Steel bottle 0.5 L',
     );
     expect(await figure(page, 'Mass')).toContain('19.97 kg');
+    const note = page.getByText('Steel bottle 0.5 L laid on the mat.');
+    const noteBox = (await note.boundingBox())!;
+    const lineBox = (await page.getByLabel('Type gear to add').boundingBox())!;
+    expect(noteBox.y + noteBox.height).toBeLessThanOrEqual(lineBox.y);
+    await page.getByLabel('Type gear to add').fill('k');
+    await expect(note).toBeHidden();
+    await page.getByLabel('Type gear to add').fill('');
   });
 
   const chip = page.locator('main').getByRole('button', { name: /^Steel bottle 0\.5 L/ });

@@ -25,6 +25,11 @@ export function sayRefused(text: string): void {
   useNote.setState({ note: { text, tone: 'refused', canUndo: false } });
 }
 
+/** Lets go of what was said, as the next thing is begun: it would stand on it. A refusal stays to be read. */
+export function letSaidGo(): void {
+  if (useNote.getState().note?.tone === 'said') useNote.setState({ note: null });
+}
+
 /** Does a command; says why where it is refused, and `done`, with a way back, where it is done. */
 export function perform(command: Command, done?: string): boolean {
   const outcome = run(command);
@@ -37,7 +42,7 @@ export function perform(command: Command, done?: string): boolean {
 /** How long a note stays: long enough to be read twice. */
 const staysMs = 9000;
 
-/** The one line at the foot of the window that tells what just happened. */
+/** The one line above the foot of the window, clear of the line to type on, that tells what just happened. */
 export function NoticeLine() {
   const note = useNote((state) => state.note);
   const otherWindow = useBenchState((state) => state.notice);
@@ -56,7 +61,7 @@ export function NoticeLine() {
       className="no-print"
       position="fixed"
       insetX="0"
-      bottom={{ base: '76px', md: '20px' }}
+      bottom={{ base: '76px', md: '88px' }}
       zIndex="toast"
       pointerEvents="none"
     >

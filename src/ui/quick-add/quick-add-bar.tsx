@@ -12,7 +12,7 @@ import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { select } from '@/ui/kit/selection';
-import { perform, sayRefused } from '@/ui/notice/notice';
+import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
 import { loadCatalogue, useCatalogue, type Catalogue } from './catalogue';
 import { Suggestions } from './suggestions';
@@ -105,7 +105,10 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
           autoComplete="off"
           value={typed}
           onFocus={line.getReady}
-          onChange={(event) => line.type(event.target.value)}
+          onChange={(event) => {
+            letSaidGo();
+            line.type(event.target.value);
+          }}
           onKeyDown={line.onKeyDown}
         />
         <Button type="submit" variant="main" disabled={typed.trim() === ''}>
