@@ -1,50 +1,44 @@
-import { spawn } from 'node:child_process';
-import { chromium, type Page } from '@playwright/test';
+import { type Browser, type Page } from '@playwright/test';
 import { writeFile } from '../src/core/exchange';
 import { emptyBench, type Bench } from '../src/core/loadout';
-import { chromiumArguments } from '../playwright.config';
+import { inBrowser } from '../scripts/in-browser';
 import { benchWith, shelfOf } from './kits';
 import { heading, row, timingOf, type Timing } from './timing';
 
 const port = '4330';
-const address = `http://127.0.0.1:${port}`;
 
 /** From an act of the person to the painted screen, in the browser, on kits and shelves that are brought in. */
 export async function benchBrowser(): Promise<void> {
-  const server = spawn(process.execPath, ['scripts/serve.mjs', 'nothing'], {
-    env: { ...process.env, PORT: port },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise<void>((resolve) =>
-    server.stdout.on('data', (chunk: Buffer) => chunk.includes('Vivid Acorn is at') && resolve()),
-  );
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: chromiumArguments,
-  });
-  try {
+  await inBrowser('nothing', port, async (browser, address) => {
     heading('Browser: from the press of “One more” to the painted mat');
     for (const pieces of [50, 150, 500]) {
-      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-      row(`  kit of ${pieces} pieces`, await edits(page, benchWith(pieces)));
-      await page.close();
+      await onPage(browser, address, async (page) =>
+        row(`  kit of ${pieces} pieces`, await edits(page, benchWith(pieces))),
+      );
     }
     heading('Browser: from a key to the painted list of the shelf');
     for (const lines of [100, 1000, 10_000]) {
-      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-      row(`  shelf of ${lines} lines`, await searches(page, lines));
-      await page.close();
+      await onPage(browser, address, async (page) =>
+        row(`  shelf of ${lines} lines`, await searches(page, lines)),
+      );
     }
-  } finally {
-    await browser.close();
-    server.kill('SIGTERM');
-  }
+  });
+}
+
+async function onPage(
+  browser: Browser,
+  baseURL: string,
+  measure: (page: Page) => Promise<void>,
+): Promise<void> {
+  const page = await browser.newPage({ baseURL, viewport: { width: 1280, height: 800 } });
+  await measure(page);
+  await page.close();
 }
 
 async function bringIn(page: Page, bench: Bench): Promise<void> {
   // The runner that these functions are read by names their inner functions through a helper of its own.
   await page.addInitScript('globalThis.__name = (named) => named');
-  await page.goto(`${address}/layout`);
+  await page.goto('/layout');
   await page.locator('input[type=file]').waitFor({ state: 'attached' });
   await page.setInputFiles('input[type=file]', {
     name: 'bench.json',
@@ -85,7 +79,7 @@ async function edits(page: Page, bench: Bench): Promise<Timing> {
 async function searches(page: Page, lines: number): Promise<Timing> {
   const shelf = new Map(shelfOf(lines).map((gear) => [gear.id, gear]));
   await bringIn(page, { ...emptyBench, shelf });
-  await page.goto(`${address}/shelf`);
+  await page.goto('/shelf');
   const field = page.getByLabel('Find on the shelf');
   await field.waitFor();
   await page.waitForTimeout(3500);

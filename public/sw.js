@@ -3,18 +3,6 @@
  * the last visit otherwise; the built files carry their hash in their name, so a kept one is always right.
  */
 const cacheName = 'acorn';
-const pages = [
-  '/layout',
-  '/layout/lists',
-  '/layout/thrift',
-  '/stow',
-  '/papers',
-  '/shelf',
-  '/shelf/bring-in',
-  '/shelf/weigh',
-  '/kits',
-  '/kits/compare',
-];
 const builtFile = /\/_next\/static\/[^"'\\\s)]+/g;
 
 self.addEventListener('install', (event) => {
@@ -36,7 +24,7 @@ self.addEventListener('fetch', (event) => {
 /** Every page, and every built file: those that a page names, and those that come when they are used. */
 async function keepEverything() {
   const cache = await caches.open(cacheName);
-  const built = await fetch('/api/built-files').then((answer) => answer.json());
+  const { pages, built } = await fetch('/api/to-keep').then((answer) => answer.json());
   const files = new Set(['/icon.svg', ...built]);
   for (const page of pages) {
     const answer = await fetch(page);
@@ -57,9 +45,8 @@ async function fromCacheFirst(request) {
 async function fromNetworkFirst(request, pathname) {
   try {
     const answer = await fetch(request);
-    if (answer.ok && pages.includes(pathname)) {
-      await (await caches.open(cacheName)).put(pathname, answer.clone());
-    }
+    const cache = await caches.open(cacheName);
+    if (answer.ok && (await cache.match(pathname))) await cache.put(pathname, answer.clone());
     return answer;
   } catch (error) {
     const kept = (await caches.match(pathname)) ?? (await caches.match('/layout'));

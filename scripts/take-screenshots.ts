@@ -1,10 +1,8 @@
-import { spawn } from 'node:child_process';
-import { chromium, type Page } from '@playwright/test';
-import { chromiumArguments } from '../playwright.config';
+import { type Page } from '@playwright/test';
+import { inBrowser } from './in-browser';
 
 /** Takes the pictures of docs/screenshots anew, from the demo. */
 const port = '4320';
-const address = `http://127.0.0.1:${port}`;
 
 interface Shot {
   readonly name: string;
@@ -79,29 +77,18 @@ const shots: readonly Shot[] = [
   { name: 'kits', path: '/kits' },
 ];
 
-const server = spawn(process.execPath, ['scripts/serve.mjs', 'demo'], {
-  env: { ...process.env, PORT: port },
-  stdio: ['ignore', 'pipe', 'inherit'],
+await inBrowser('demo', port, async (browser, address) => {
+  for (const { name, path, phone, dark, first } of shots) {
+    const page = await browser.newPage({
+      viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+      colorScheme: dark ? 'dark' : 'light',
+    });
+    await page.goto(`${address}${path}`);
+    await page.locator('#screen').waitFor();
+    await page.waitForTimeout(600);
+    await first?.(page);
+    await page.waitForTimeout(600);
+    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+    await page.close();
+  }
 });
-await new Promise<void>((resolve) =>
-  server.stdout.on('data', (chunk: Buffer) => chunk.includes('Vivid Acorn is at') && resolve()),
-);
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-  args: chromiumArguments,
-});
-for (const { name, path, phone, dark, first } of shots) {
-  const page = await browser.newPage({
-    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
-    colorScheme: dark ? 'dark' : 'light',
-  });
-  await page.goto(`${address}${path}`);
-  await page.locator('#screen').waitFor();
-  await page.waitForTimeout(600);
-  await first?.(page);
-  await page.waitForTimeout(600);
-  await page.screenshot({ path: `docs/screenshots/${name}.png` });
-  await page.close();
-}
-await browser.close();
-server.kill('SIGTERM');

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { welcomeAddress } from '../../playwright.config';
+import { paths } from '../../src/ui/shell/places';
 import { open } from './bench';
 
 async function nothingFound(page: Page): Promise<void> {
@@ -16,19 +17,6 @@ async function nothingFound(page: Page): Promise<void> {
   expect(found).toEqual([]);
 }
 
-const screens = [
-  '/layout',
-  '/layout/lists',
-  '/layout/thrift',
-  '/stow',
-  '/papers',
-  '/shelf',
-  '/shelf/bring-in',
-  '/shelf/weigh',
-  '/kits',
-  '/kits/compare',
-];
-
 /** Looks at the page as it is in both themes. */
 async function nothingFoundInBothThemes(page: Page): Promise<void> {
   for (const colorScheme of ['light', 'dark'] as const) {
@@ -38,7 +26,7 @@ async function nothingFoundInBothThemes(page: Page): Promise<void> {
   }
 }
 
-for (const path of screens) {
+for (const path of paths) {
   test(`axe finds nothing on ${path}, in light and in dark`, async ({ page }) => {
     await open(page, path);
     await nothingFoundInBothThemes(page);
@@ -85,7 +73,7 @@ test('axe finds nothing on an empty lane and a refused file', async ({ page }) =
   await nothingFoundInBothThemes(page);
 });
 
-for (const path of screens) {
+for (const path of paths) {
   test(`nothing is cut off on ${path}, from a phone to a tablet`, async ({ page }) => {
     await page.setViewportSize({ width: 360, height: 844 });
     await open(page, path);
@@ -102,7 +90,7 @@ for (const path of screens) {
 
 test('targets on a phone are 44 px tall, but for those inside a sentence', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  for (const path of screens) {
+  for (const path of paths) {
     await open(page, path);
     const small = await page.evaluate(() =>
       [

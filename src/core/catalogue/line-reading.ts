@@ -1,3 +1,5 @@
+import { capital } from '../gear';
+
 const fractionSigns = '½⅓⅔¼¾⅛⅜⅝⅞';
 const number = String.raw`(?:\d+(?:\s+|-)\d+[/⁄]\d+|\d+[/⁄]\d+|\d[\d.,]*\s?[${fractionSigns}]|[${fractionSigns}]|\d+(?:[.,]\d+)*)`;
 /** A quantity starts a word; a sign before it is read with it, so that it can be refused. */
@@ -92,7 +94,7 @@ export class LineReading {
 
   name(): string {
     const words = this.rest.replace(/^[\s,;+–-]+|[\s,;+–-]+$/g, '');
-    return words.charAt(0).toUpperCase() + words.slice(1);
+    return capital(words);
   }
 
   private startsWithMeasure(): boolean {

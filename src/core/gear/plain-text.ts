@@ -20,3 +20,8 @@ export function whyNotName(text: string): string | null {
   if (text.trim() === '') return 'is empty';
   return whyNotPlain(text, longestName);
 }
+
+/** As it stands at the head of a sentence or a line. */
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

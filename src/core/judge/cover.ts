@@ -1,4 +1,4 @@
-import { demandInWords, jobsInWords, lackInWords } from '../gear';
+import { capital, demandInWords, jobsInWords, lackInWords } from '../gear';
 import { gearOf, placementOf } from '../loadout';
 import { idleSupplies, independentWays, waysOf, type Idle } from '../scheme';
 import type { Case, Finding } from './finding';
@@ -47,8 +47,4 @@ function whyIdle(idle: readonly Idle[], nameOf: (placement: string) => string): 
       `${nameOf(placement.id)} would, with ${unmet.map(demandInWords).join(' and ')}`,
   );
   return `: ${would.join('; ')}`;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

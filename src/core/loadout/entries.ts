@@ -1,3 +1,4 @@
+import { capital } from '../gear';
 import { refused, type Outcome, type Problem } from '../quantity';
 
 /** The entries with one more, or with one in the place of that of the same id. */
@@ -20,7 +21,7 @@ export function refusedWith(problem: Problem): Outcome<never> {
   const { field, message } = problem;
   return {
     ok: false,
-    problem: { field, message: message.charAt(0).toUpperCase() + message.slice(1) },
+    problem: { field, message: capital(message) },
   };
 }
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   columnMeanings,
   guessColumns,
@@ -16,6 +16,7 @@ import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { FileChoice, tableFiles } from '@/ui/fields/file-choice';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
 import { Tick } from '@/ui/fields/tick';
@@ -32,7 +33,6 @@ interface Opened {
 
 /** A table from anywhere: its columns are guessed and can be matched otherwise, then its rows come in. */
 export function TableIn() {
-  const input = useRef<HTMLInputElement>(null);
   const [opened, setOpened] = useState<Opened | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
 
@@ -52,21 +52,14 @@ export function TableIn() {
   return (
     <Flex direction="column" gap="3">
       <Flex gap="3" wrap="wrap" align="center">
-        <input
-          ref={input}
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv,text/plain"
-          hidden
-          aria-label="Table to bring in"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = '';
-            if (chosen) void read(chosen);
-          }}
-        />
-        <Button variant={opened ? 'plain' : 'main'} onClick={() => input.current?.click()}>
+        <FileChoice
+          label="Table to bring in"
+          accept={tableFiles}
+          variant={opened ? 'plain' : 'main'}
+          onChoose={(file) => void read(file)}
+        >
           Choose a table…
-        </Button>
+        </FileChoice>
         <Text fontSize="sm" color="fg.muted">
           {opened
             ? `${opened.fileName}: ${opened.table.rows.length} rows`

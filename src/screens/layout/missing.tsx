@@ -4,7 +4,14 @@ import { Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { printMass, printMoney } from '@/core/quantity';
-import { demandInWords, jobsInWords, lackInWords, type Gear, type JobId } from '@/core/gear';
+import {
+  capital,
+  demandInWords,
+  jobsInWords,
+  lackInWords,
+  type Gear,
+  type JobId,
+} from '@/core/gear';
 import { gearOf, newPlacement } from '@/core/loadout';
 import { offersFor, type MustCover } from '@/core/scheme';
 import { newId } from '@/store/new-id';
@@ -112,8 +119,4 @@ function Offers({ view, must }: MissingProps) {
     const isKnown = priceMinor !== null && bench.currency === 'EUR';
     return [...mass, ...(isKnown ? [printMoney(priceMinor, bench.currency)] : [])].join(', ');
   }
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

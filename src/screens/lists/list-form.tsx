@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Text, Textarea } from '@chakra-ui/react';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { kindOf } from '@/core/catalogue';
 import { guessColumns } from '@/core/exchange/columns';
 import { withoutBullet } from '@/core/exchange/gear-table';
@@ -10,6 +10,7 @@ import { jobIds, jobs, jobsInWords, type JobId } from '@/core/gear';
 import type { ListLine, ReferenceList } from '@/core/loadout';
 import { matchLine } from '@/core/scheme/match-line';
 import { Button } from '@/ui/fields/button';
+import { FileChoice, tableFiles } from '@/ui/fields/file-choice';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
@@ -22,7 +23,6 @@ interface ListFormProps {
 
 /** Writes a list, typed or out of a table, and says what each line was taken to mean. */
 export function ListForm({ list, onDone }: ListFormProps) {
-  const input = useRef<HTMLInputElement>(null);
   const [name, setName] = useState(list.name);
   const [note, setNote] = useState(list.note);
   const [text, setText] = useState(list.lines.map((line) => line.text).join('\n'));
@@ -85,22 +85,16 @@ export function ListForm({ list, onDone }: ListFormProps) {
               <Button type="submit" variant="main">
                 Keep the list
               </Button>
-              <Button onClick={() => input.current?.click()}>From a table…</Button>
+              <FileChoice
+                label="Table with a list"
+                accept={tableFiles}
+                onChoose={(file) => void read(file)}
+              >
+                From a table…
+              </FileChoice>
               <Button variant="bare" onClick={onDone}>
                 Leave it
               </Button>
-              <input
-                ref={input}
-                type="file"
-                accept=".csv,.tsv,.txt,text/csv,text/plain"
-                hidden
-                aria-label="Table with a list"
-                onChange={(event) => {
-                  const chosen = event.target.files?.[0];
-                  event.target.value = '';
-                  if (chosen) void read(chosen);
-                }}
-              />
             </Flex>
           </Flex>
           <Box flex="1" minWidth="0">

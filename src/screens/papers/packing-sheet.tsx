@@ -3,7 +3,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { printMass, printMoney, printVolume } from '@/core/quantity';
 import { packingByCategory, packingByHolder, type PackingLine } from '@/core/exchange';
-import { isHolder } from '@/core/gear';
+import { capital, isHolder } from '@/core/gear';
 import type { KitView } from '@/ui/kit/kit-view';
 import { groundInWords, placeInWords } from '@/ui/kit/place-in-words';
 
@@ -115,7 +115,7 @@ function Section({ title, mass, children }: SectionProps) {
     <Box as="section" marginTop="4" _print={{ breakInside: 'auto' }}>
       <Flex justify="space-between" align="baseline" marginBottom="1">
         <Heading as="h3" fontSize="md">
-          {title.charAt(0).toUpperCase() + title.slice(1)}
+          {capital(title)}
         </Heading>
         <Text fontFamily="heading" fontWeight="700">
           {mass}

@@ -2,7 +2,7 @@
 
 import { Flex, Heading, Text } from '@chakra-ui/react';
 import { printMass } from '@/core/quantity';
-import { isHolder } from '@/core/gear';
+import { capital, isHolder } from '@/core/gear';
 import { gearOf, sumOf, type Ground } from '@/core/loadout';
 import type { KitView } from '@/ui/kit/kit-view';
 import { groundInWords } from '@/ui/kit/place-in-words';
@@ -39,7 +39,7 @@ export function GroundSection({ view, ground }: GroundSectionProps) {
         marginBottom={placements.length > 0 ? '2' : '0'}
       >
         <Heading as="h2" fontSize="md">
-          {name.charAt(0).toUpperCase() + name.slice(1)}
+          {capital(name)}
         </Heading>
         <Text fontSize="sm" color="fg.muted">
           {placements.length === 0 ? 'nothing' : printMass(massG, units)}

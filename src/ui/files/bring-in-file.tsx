@@ -1,13 +1,14 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { bringIn, readFile, whyTooLarge, type BringIn, type OnClash } from '@/core/exchange';
 import type { Bench } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { FileChoice } from '@/ui/fields/file-choice';
 import { perform } from '@/ui/notice/notice';
 
 type Reading =
@@ -18,7 +19,6 @@ type Reading =
 /** Chooses a file, says what is in it, and brings it in as one act that can be undone. */
 export function BringInFile() {
   const bench = useBench();
-  const input = useRef<HTMLInputElement>(null);
   const [reading, setReading] = useState<Reading>({ state: 'none' });
 
   async function read(chosen: File): Promise<void> {
@@ -47,19 +47,13 @@ export function BringInFile() {
 
   return (
     <Box>
-      <input
-        ref={input}
-        type="file"
+      <FileChoice
+        label="File to bring in"
         accept=".json,application/json"
-        hidden
-        aria-label="File to bring in"
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = '';
-          if (chosen) void read(chosen);
-        }}
-      />
-      <Button onClick={() => input.current?.click()}>Choose a file…</Button>
+        onChoose={(file) => void read(file)}
+      >
+        Choose a file…
+      </FileChoice>
       {reading.state === 'refused' && (
         <Box role="alert" marginTop="3" padding="3" borderRadius="10px" bg="signal.soft">
           <Text fontWeight="700">{reading.fileName} was not brought in.</Text>

@@ -1,6 +1,7 @@
 'use client';
 
 import { Dialog, Portal } from '@chakra-ui/react';
+import { capital } from '@/core/gear';
 import { gearOf, type Place, type Placement } from '@/core/loadout';
 import { PickList, type Choice } from '@/ui/fields/pick-list';
 import { fitInWords } from '@/ui/kit/fit-in-words';
@@ -88,8 +89,4 @@ function choiceOf({ bench, tree, units }: KitView, open: OpenPlace): Choice {
       isAlarming: isTooSmall(open),
     }),
   };
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

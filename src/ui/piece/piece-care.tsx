@@ -1,6 +1,6 @@
 import { Box, Heading, Text } from '@chakra-ui/react';
 import { kindOf, type Care } from '@/core/catalogue';
-import type { Gear } from '@/core/gear';
+import { capital, type Gear } from '@/core/gear';
 
 /** What the kind of a piece suffers from, what to do for it on a rhythm, and what to beware of. */
 export function PieceCare({ gear }: { readonly gear: Gear }) {
@@ -29,8 +29,4 @@ function careInWords({ act, everyMonths }: Care): string {
   return everyMonths % 12 === 0
     ? `${act} every ${everyMonths === 12 ? 'year' : `${everyMonths / 12} years`}`
     : `${act} every ${everyMonths} months`;
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -46,6 +46,11 @@ export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
   ],
 };
 
+/** The path of every page. */
+export const paths: readonly string[] = places.flatMap(({ path }) =>
+  (subPlaces[path] ?? [{ path }]).map((place) => place.path),
+);
+
 /** The place that a path belongs to. */
 export function placeOf(path: string): Place | undefined {
   return places.find((place) => path === place.path || path.startsWith(`${place.path}/`));

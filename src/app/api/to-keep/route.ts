@@ -1,7 +1,8 @@
 import { readdir } from 'node:fs/promises';
 import path from 'node:path';
+import { paths } from '@/ui/shell/places';
 
-/** Every built file, so that the browser can keep all of them at hand: also those that no page names. */
+/** Every page and every built file, so that the browser can keep all of them at hand: also those that no page names. */
 export async function GET(): Promise<Response> {
   const built = path.join(process.cwd(), '.next', 'static');
   const files = await readdir(built, { recursive: true, withFileTypes: true }).catch(() => []);
@@ -11,5 +12,8 @@ export async function GET(): Promise<Response> {
       const within = path.relative(built, path.join(file.parentPath, file.name));
       return `/_next/static/${within.split(path.sep).join('/')}`;
     });
-  return Response.json(addresses, { headers: { 'cache-control': 'no-store' } });
+  return Response.json(
+    { pages: paths, built: addresses },
+    { headers: { 'cache-control': 'no-store' } },
+  );
 }

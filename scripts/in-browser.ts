@@ -1,0 +1,28 @@
+import { spawn } from 'node:child_process';
+import { chromium, type Browser } from '@playwright/test';
+import { chromiumArguments } from '../playwright.config';
+
+/** Serves the application with the demo or an empty bench while `work` runs in a browser. */
+export async function inBrowser(
+  opensOn: 'demo' | 'nothing',
+  port: string,
+  work: (browser: Browser, address: string) => Promise<void>,
+): Promise<void> {
+  const server = spawn(process.execPath, ['scripts/serve.mjs', opensOn], {
+    env: { ...process.env, PORT: port },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise<void>((resolve) =>
+    server.stdout.on('data', (chunk: Buffer) => chunk.includes('Vivid Acorn is at') && resolve()),
+  );
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    args: chromiumArguments,
+  });
+  try {
+    await work(browser, `http://127.0.0.1:${port}`);
+  } finally {
+    await browser.close();
+    server.kill('SIGTERM');
+  }
+}
