@@ -1,5 +1,6 @@
 import { done, refused, type Outcome } from '../src/core/quantity';
-import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
+import { auditOf, kitNamed, readFile, readFitInstance, whyTooLarge } from '../src/core/exchange';
+import { stowWithin } from '../src/core/fit';
 import type { Loadout } from '../src/core/loadout';
 import { schemeIds, schemesOf } from '../src/core/scheme';
 
@@ -18,6 +19,7 @@ export const verbs = {
     whyTooLarge,
     run: audit,
   },
+  fit: { usage: 'INSTANCE', options: [], whyTooLarge, run: fit },
 } as const satisfies Record<string, Verb>;
 
 /** The audit of the kit that is named, or of the file's only one; of each, under `kits`, where there are more. */
@@ -38,6 +40,24 @@ function audit(text: string, options: Readonly<Record<string, string>>): Outcome
   if (isMany) return done({ kits: [...bench.value.loadouts.values()].map(auditIn) });
   const kit = kitNamed(bench.value, options.kit);
   return kit.ok ? done(auditIn(kit.value)) : kit;
+}
+
+/** How the pieces of an instance go into its container, as far as its budget allows. */
+function fit(text: string): Outcome<unknown> {
+  const started = performance.now();
+  const instance = readFitInstance(text);
+  if (!instance.ok) return instance;
+  const { load, budgetMs, seed } = instance.value;
+  const { fits, placed, left, fill } = stowWithin(load, { budgetMs, seed });
+  return done({
+    fits,
+    placed: placed.map(({ id, atMm, sizeMm, axis }) =>
+      axis === null ? { id, atMm, sizeMm } : { id, atMm, sizeMm, axis },
+    ),
+    left,
+    fill,
+    elapsedMs: Math.round(performance.now() - started),
+  });
 }
 
 function isDay(text: string): boolean {

@@ -111,3 +111,85 @@ describe('the published schema', () => {
     expect(published).toEqual(JSON.parse(JSON.stringify(fileJsonSchema())));
   });
 });
+
+describe('fit', () => {
+  const tin = { shape: 'box', sizeMm: [100, 60, 20] };
+  const fit = (instance: unknown) => run(['fit', saved('instance.json', JSON.stringify(instance))]);
+
+  it('prints where each piece goes, in the order of putting in', () => {
+    const { status, output, error } = fit({
+      container: tin,
+      items: [
+        { id: 'steel', shape: 'box', sizeMm: [60, 20, 100] },
+        { id: 'stick', shape: 'cylinder', diameterMm: 20, heightMm: 90 },
+        { id: 'rag', shape: 'soft', looseMl: 40, tightMl: 15, thinnestMm: 5 },
+      ],
+      seed: 7,
+    });
+    expect([status, error]).toEqual([0, null]);
+    expect(output).toMatchObject({ fits: false, left: [{ id: 'stick' }, { id: 'rag' }], fill: 1 });
+    const whole = fit({
+      container: tin,
+      items: [
+        { id: 'stick', shape: 'cylinder', diameterMm: 20, heightMm: 100 },
+        { id: 'steel', shape: 'box', sizeMm: [60, 20, 40] },
+      ],
+      budgetMs: 100,
+    }).output;
+    expect(whole).toMatchObject({
+      fits: true,
+      left: [],
+      placed: expect.arrayContaining([
+        {
+          id: 'stick',
+          atMm: expect.any(Array),
+          sizeMm: expect.any(Array),
+          axis: expect.any(String),
+        },
+      ]),
+    });
+  });
+
+  it('takes a mouth of the container or beside it', () => {
+    const items = [{ id: 'cube', shape: 'box', sizeMm: [15, 15, 15] }];
+    const why = [{ id: 'cube', why: 'needs ⌀21 mm and the mouth is ⌀20 mm' }];
+    expect(fit({ container: { ...tin, mouthMm: 20 }, items }).output).toMatchObject({ left: why });
+    expect(fit({ container: tin, mouthMm: 20, items }).output).toMatchObject({ left: why });
+    expect(fit({ container: tin, mouthMm: [15, 40], items }).output).toMatchObject({ fits: true });
+  });
+
+  it.each<[unknown, RegExp]>([
+    [[], /“container” is missing/],
+    [
+      { container: { shape: 'ball' }, items: [] },
+      /“container.shape” is "ball"; it must be "box" or/,
+    ],
+    [
+      { container: { shape: 'box', sizeMm: [1, 2] }, items: [] },
+      /“container.sizeMm\[2\]” is missing/,
+    ],
+    [{ container: tin }, /“items” is missing/],
+    [
+      { container: tin, items: [{ id: 'a', shape: 'box', sizeMm: [1, 0, 3] }] },
+      /“items\[0\].sizeMm\[1\]” is 0/,
+    ],
+    [{ container: tin, items: [{ id: 'a', shape: 'box' }] }, /“items\[0\].sizeMm” is missing/],
+    [
+      {
+        container: tin,
+        items: [{ id: 'a', shape: 'soft', looseMl: 1, tightMl: 2, thinnestMm: 1 }],
+      },
+      /“items\[0\].tightMl” is more than its looseMl/,
+    ],
+    [
+      { container: tin, items: ['a', 'a'].map((id) => ({ id, shape: 'box', sizeMm: [1, 2, 3] })) },
+      /“items\[1\].id” is there twice/,
+    ],
+    [{ container: { ...tin, mouthMm: -1 }, items: [] }, /“container.mouthMm”/],
+    [{ container: tin, items: [], budgetMs: '2 s' }, /“budgetMs” is "2 s"; it must be a number/],
+  ])('refuses %j', (instance, message) => {
+    const { status, output, error } = fit(instance);
+    expect([status, output]).toEqual([2, null]);
+    expect(error).toMatch(message);
+  });
+});

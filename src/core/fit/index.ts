@@ -2,3 +2,4 @@ export * from './question';
 export * from './by-bulk';
 export * from './mouth';
 export * from './loads';
+export * from './load';

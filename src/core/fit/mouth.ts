@@ -1,6 +1,9 @@
 import { printLength, printSize, type UnitSystem } from '../quantity';
 import type { Cavity, Form } from '../gear';
 
+/** A cavity's walls and the mouth in them. */
+export type Opening = Pick<Cavity, 'inside' | 'mouth'>;
+
 /** What a piece needs of an opening, and what the opening gives: one diameter, or two sides. In mm. */
 export interface TooWide {
   readonly needsMm: readonly number[];
@@ -16,7 +19,7 @@ const hair = 1e-6;
  * A box passes with its smallest section, a cylinder end on or, through a slot, on edge too; something soft is
  * fed in along its thinnest side. Soft walls open as wide as they are, so they stop nothing here.
  */
-export function tooWideFor(form: Form, cavity: Cavity): TooWide | null {
+export function tooWideFor(form: Form, cavity: Opening): TooWide | null {
   const opening = openingOf(cavity);
   if (opening === null) return null;
   const [widest = 0, narrowest = widest] = [...opening].sort((a, b) => b - a);
@@ -33,7 +36,7 @@ export function openingInWords(sidesMm: readonly number[], units: UnitSystem): s
   return sidesMm.length === 1 ? `⌀${printLength(sidesMm[0]!, units)}` : printSize(sidesMm, units);
 }
 
-function openingOf({ mouth, inside }: Cavity): readonly number[] | null {
+function openingOf({ mouth, inside }: Opening): readonly number[] | null {
   switch (mouth.shape) {
     case 'round':
       return [mouth.diameterMm];

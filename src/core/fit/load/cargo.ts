@@ -1,0 +1,83 @@
+import type { Form, Mouth } from '../../gear';
+
+export type BoxForm = Form & { readonly shape: 'box' };
+export type CylinderForm = Form & { readonly shape: 'cylinder' };
+export type SoftForm = Form & { readonly shape: 'soft' };
+
+/** Lengths along x, y and z, in mm. Up is z; the low corner of a container's hull is [0, 0, 0]. */
+export type Sides = readonly [number, number, number];
+
+export type Axis = 'x' | 'y' | 'z';
+
+export const axes: readonly Axis[] = ['x', 'y', 'z'];
+
+/** A rigid room of a true shape, closed but for its opening: on top, in the middle. Lengths in mm. */
+export type Container =
+  | { readonly shape: 'box'; readonly sizeMm: Sides; readonly mouth: Mouth }
+  | {
+      readonly shape: 'cylinder';
+      readonly diameterMm: number;
+      readonly heightMm: number;
+      readonly mouth: Mouth;
+    };
+
+/** One piece to load. */
+export interface LoadItem {
+  readonly id: string;
+  readonly form: Form;
+  /** In grams; 0 where it does not matter. Heavy pieces go low, or near the back of a pack. */
+  readonly massG?: number;
+  /** Whether it is wanted first, and so goes near the mouth. */
+  readonly isUrgent?: boolean;
+}
+
+export interface Load {
+  readonly container: Container;
+  readonly items: readonly LoadItem[];
+  /** A pack: heavy pieces near its back, the side where y is 0, rather than low. */
+  readonly isWorn?: boolean;
+}
+
+/** A piece in its place: where its hull's low corner is and how large its hull is, in mm. Soft ones as a block. */
+export interface Solid {
+  readonly atMm: Sides;
+  readonly sizeMm: Sides;
+  /** What a cylinder lies or stands along; null for a box. */
+  readonly axis: Axis | null;
+}
+
+export interface Stowed extends Solid {
+  readonly id: string;
+}
+
+/** A piece that stays outside, and why, in a sentence without its name. */
+export interface LeftOut {
+  readonly id: string;
+  readonly why: string;
+}
+
+/** What a search has come to. */
+export interface Stowage {
+  /** All pieces are in. */
+  readonly fits: boolean;
+  /** In an order in which they can be put in. */
+  readonly placed: readonly Stowed[];
+  readonly left: readonly LeftOut[];
+  /** Share of the container's volume that is taken. */
+  readonly fill: number;
+  /** How many arrangements were tried. */
+  readonly steps: number;
+}
+
+export function volumeMm3(container: Container): number {
+  return container.shape === 'box'
+    ? container.sizeMm[0] * container.sizeMm[1] * container.sizeMm[2]
+    : (Math.PI / 4) * container.diameterMm ** 2 * container.heightMm;
+}
+
+/** The sides of the box round a container. */
+export function hullOf(container: Container): Sides {
+  return container.shape === 'box'
+    ? container.sizeMm
+    : [container.diameterMm, container.diameterMm, container.heightMm];
+}

@@ -1,0 +1,216 @@
+import {
+  hullOf,
+  volumeMm3,
+  type Container,
+  type Load,
+  type Sides,
+  type SoftForm,
+  type Solid,
+} from './cargo';
+import type { Put } from './placer';
+import { Spaces } from './spaces';
+
+/** Between pressed tight and as it lies; the first that all go in at is taken. */
+const pressings = [1, 0.5, 0];
+
+const hair = 1e-6;
+
+/** How the sides of the squares and oblongs laid in a round room stand to each other: their angle's sine and cosine. */
+const oblongs = [15, 30, 45, 60, 75].map((degrees) => (degrees * Math.PI) / 180);
+
+export interface Poured {
+  readonly puts: readonly Put[];
+  /** Indices of soft pieces that found no room. */
+  readonly left: readonly number[];
+}
+
+/**
+ * Puts the soft pieces of a load into the room that its rigid ones leave, each as a block of its own: as they lie,
+ * if all go in so, and otherwise pressed.
+ */
+export function pourSoft(load: Load, rigid: readonly Put[]): Poured {
+  const soft = load.items
+    .flatMap(({ form }, item) => (form.shape === 'soft' ? [{ item, form }] : []))
+    .sort((one, other) => other.form.tightMl - one.form.tightMl);
+  if (soft.length === 0) return { puts: [], left: [] };
+  const taken = rigid.reduce(
+    (sum, { solid }) => sum + solid.sizeMm[0] * solid.sizeMm[1] * solid.sizeMm[2],
+    0,
+  );
+  const room = volumeMm3(load.container) - taken * 0.7;
+  let best: Poured | null = null;
+  for (const pressing of pressings) {
+    const volumes = soft.map(({ form }) => volumeAt(form, pressing));
+    const isHopeless = pressing > 0 && volumes.reduce((sum, each) => sum + each, 0) > room;
+    if (isHopeless) continue;
+    for (const asDiscs of load.container.shape === 'cylinder' ? [false, true] : [false]) {
+      const poured = pour(load.container, rigid, soft, pressing, asDiscs);
+      if (poured.left.length === 0) return poured;
+      if (!best || poured.left.length < best.left.length) best = poured;
+    }
+  }
+  return best!;
+}
+
+interface SoftPiece {
+  readonly item: number;
+  readonly form: SoftForm;
+}
+
+/** In mm³; no less than its thinnest side allows. */
+function volumeAt({ tightMl, looseMl, thinnestMm }: SoftForm, pressing: number): number {
+  const volume = 1000 * (tightMl + (looseMl - tightMl) * pressing);
+  return Math.min(Math.max(volume, thinnestMm ** 3), looseMl * 1000);
+}
+
+function pour(
+  container: Container,
+  rigid: readonly Put[],
+  soft: readonly SoftPiece[],
+  pressing: number,
+  asDiscs: boolean,
+): Poured {
+  const spaces = emptySpaces(container, rigid, soft, pressing);
+  const puts: Put[] = [];
+  const left: SoftPiece[] = [];
+  for (const piece of soft) {
+    const put = pourOne(spaces, piece, volumeAt(piece.form, pressing));
+    if (put) cut(spaces, put.solid.atMm, put.solid.sizeMm);
+    if (put) puts.push(put);
+    else left.push(piece);
+  }
+  return asDiscs && container.shape === 'cylinder'
+    ? withDiscs(container, rigid, puts, left, pressing)
+    : { puts, left: left.map(({ item }) => item) };
+}
+
+function emptySpaces(
+  container: Container,
+  rigid: readonly Put[],
+  soft: readonly SoftPiece[],
+  pressing: number,
+): Spaces {
+  const leastSide = Math.min(...soft.map(({ form }) => form.thinnestMm));
+  const leastVolume = Math.min(...soft.map(({ form }) => volumeAt(form, pressing)));
+  const spaces = new Spaces(leastSide - hair, 0, leastVolume - hair);
+  const [l, w, h] = hullOf(container);
+  if (container.shape === 'box') spaces.add(0, 0, 0, l, w, h);
+  else {
+    for (const angle of oblongs) {
+      const halfX = (l / 2) * Math.cos(angle);
+      const halfY = (w / 2) * Math.sin(angle);
+      spaces.add(l / 2 - halfX, w / 2 - halfY, 0, l / 2 + halfX, w / 2 + halfY, h);
+    }
+  }
+  for (const { solid } of rigid) cut(spaces, solid.atMm, solid.sizeMm);
+  return spaces;
+}
+
+function cut(spaces: Spaces, [x, y, z]: Sides, [dx, dy, dz]: Sides): void {
+  spaces.cutOut(x, y, z, x + dx, y + dy, z + dz);
+}
+
+/** Into the smallest space that has room, as a slice of it that leaves the rest in one. */
+function pourOne(spaces: Spaces, { item, form }: SoftPiece, volume: number): Put | null {
+  let best: { readonly atMm: Sides; readonly sizeMm: Sides } | null = null;
+  let bestRoom = Infinity;
+  let bestLow = Infinity;
+  for (let at = 0; at < spaces.count; at += 1) {
+    const [x0, y0, z0, x1, y1, z1] = spaces.corners.subarray(
+      at * 6,
+      at * 6 + 6,
+    ) as unknown as readonly [number, number, number, number, number, number];
+    const sides: Sides = [x1 - x0, y1 - y0, z1 - z0];
+    const room = sides[0] * sides[1] * sides[2];
+    if (room < volume - hair || room > bestRoom + 1) continue;
+    if (room > bestRoom - 1 && z0 >= bestLow) continue;
+    const sizeMm = sliceOf(sides, volume, form);
+    if (!sizeMm) continue;
+    best = { atMm: [x0, y0, z0], sizeMm };
+    bestRoom = room;
+    bestLow = z0;
+  }
+  return best && { item, solid: { ...(best as Omit<Solid, 'axis'>), axis: null } };
+}
+
+/** Sides of a block of a volume within others: whole across two of them where it is thick enough, else across one. */
+function sliceOf(sides: Sides, volume: number, form: SoftForm): Sides | null {
+  if (Math.min(...sides) < form.thinnestMm - hair) return null;
+  if (Math.hypot(...sides) < form.longestRigidMm - hair) return null;
+  // The flatter the cut face against the room, the better the rest: across the longest side first.
+  const order = [0, 1, 2].sort((one, other) => sides[other]! - sides[one]!);
+  for (const k of order) {
+    const thick = volume / ((sides[0] * sides[1] * sides[2]) / sides[k]!);
+    if (thick < form.thinnestMm - hair || thick > sides[k]! + hair) continue;
+    const size = sides.map((side, at) =>
+      at === k ? Math.min(thick, side) : side,
+    ) as unknown as Sides;
+    if (Math.hypot(...size) >= form.longestRigidMm - hair) return size;
+  }
+  const [long, middle, short] = order as [number, number, number];
+  for (const [whole, first, second] of [
+    [short, long, middle],
+    [long, middle, short],
+    [middle, long, short],
+    [long, short, middle],
+  ] as const) {
+    const size = [...sides];
+    size[first] = Math.max(form.thinnestMm, Math.sqrt(volume / sides[whole]!));
+    size[first] = Math.min(size[first]!, sides[first]!);
+    size[second] = volume / (size[first]! * sides[whole]!);
+    if (size[second]! > sides[second]! + hair) {
+      size[second] = sides[second]!;
+      size[first] = volume / (size[second]! * sides[whole]!);
+    }
+    const holds =
+      size.every((side, at) => side <= sides[at]! + hair && side >= form.thinnestMm - hair) &&
+      Math.hypot(...size) >= form.longestRigidMm - hair;
+    if (holds) return size as unknown as Sides;
+  }
+  return cubeOf(sides, volume, form);
+}
+
+/** A block with one side as long as its rigid part asks, or as even as it can be. */
+function cubeOf(sides: Sides, volume: number, form: SoftForm): Sides | null {
+  const long = [0, 1, 2].sort((one, other) => sides[other]! - sides[one]!)[0]!;
+  const size = [...sides];
+  size[long] = Math.min(sides[long]!, Math.max(form.longestRigidMm, Math.cbrt(volume)));
+  const [u, v] = [0, 1, 2].filter((k) => k !== long) as [number, number];
+  const area = volume / size[long]!;
+  size[u] = Math.min(sides[u]!, Math.max(Math.sqrt(area), area / sides[v]!));
+  size[v] = area / size[u]!;
+  const holds =
+    size.every((side, at) => side <= sides[at]! + hair && side >= form.thinnestMm - hair) &&
+    Math.hypot(...size) >= form.longestRigidMm - hair;
+  return holds ? (size as unknown as Sides) : null;
+}
+
+/** In a round room, those that no block had room for lie as discs over all that is in. */
+function withDiscs(
+  container: Container & { readonly shape: 'cylinder' },
+  rigid: readonly Put[],
+  poured: readonly Put[],
+  rest: readonly SoftPiece[],
+  pressing: number,
+): Poured {
+  const d = container.diameterMm;
+  const area = (Math.PI / 4) * d * d;
+  let level = 0;
+  for (const { solid } of [...rigid, ...poured]) {
+    level = Math.max(level, solid.atMm[2] + solid.sizeMm[2]);
+  }
+  const puts = [...poured];
+  const left: number[] = [];
+  for (const { item, form } of rest) {
+    const height = Math.max(form.thinnestMm, volumeAt(form, pressing) / area);
+    const isIn =
+      level + height <= container.heightMm + hair &&
+      height * area <= form.looseMl * 1000 + hair &&
+      Math.hypot(d, height) >= form.longestRigidMm;
+    if (isIn) {
+      puts.push({ item, solid: { atMm: [0, 0, level], sizeMm: [d, d, height], axis: 'z' } });
+      level += height;
+    } else left.push(item);
+  }
+  return { puts, left };
+}
