@@ -3,3 +3,4 @@ export * from './by-bulk';
 export * from './mouth';
 export * from './loads';
 export * from './load';
+export * from './cavity-load';

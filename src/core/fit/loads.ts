@@ -1,4 +1,4 @@
-import type { Form } from '../gear';
+import type { Form, Gear } from '../gear';
 import {
   gearOf,
   totalsOf,
@@ -31,8 +31,26 @@ export function loadsOf(loadout: Loadout, shelf: Shelf): readonly CavityLoad[] {
   );
 }
 
+/** A piece to pack, and the gear it is one of. */
+export interface CavityItem extends FitItem {
+  readonly gear: Gear;
+}
+
+/** The pieces in a cavity of a placed holder. */
+export function itemsIn(
+  loadout: Loadout,
+  shelf: Shelf,
+  placementId: string,
+  cavityId: string,
+): readonly CavityItem[] {
+  const totals = totalsOf(loadout, shelf);
+  return treeOf(loadout)
+    .inCavity(placementId, cavityId)
+    .flatMap((held) => itemsOf(held, shelf, totals));
+}
+
 /** A placement as pieces to pack: each counted one by itself, a filled soft holder as large as it has become. */
-function itemsOf(placement: Placement, shelf: Shelf, totals: LoadoutTotals): readonly FitItem[] {
+function itemsOf(placement: Placement, shelf: Shelf, totals: LoadoutTotals): readonly CavityItem[] {
   const gear = gearOf(shelf, placement);
   const branch = totals.branches.get(placement.id)!;
   const form = gear.form && outsideForm(gear.form, branch.bulk, placement.count);
@@ -42,6 +60,7 @@ function itemsOf(placement: Placement, shelf: Shelf, totals: LoadoutTotals): rea
     name: gear.name,
     form: branch.unmeasured > 0 ? null : form,
     massG,
+    gear,
   }));
 }
 

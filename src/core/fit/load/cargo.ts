@@ -29,6 +29,10 @@ export interface LoadItem {
   readonly massG?: number;
   /** Whether it is wanted first, and so goes near the mouth. */
   readonly isUrgent?: boolean;
+  /** The empty room inside, open at its top as wide as it is, so that other pieces may go into it. */
+  readonly hollow?: Container;
+  /** Cord, tape or wire, which may be wound round something. */
+  readonly isCord?: boolean;
 }
 
 export interface Load {
@@ -48,6 +52,8 @@ export interface Solid {
 
 export interface Stowed extends Solid {
   readonly id: string;
+  /** The piece that it goes in with: in its hollow, or wound round it. */
+  readonly within?: { readonly host: string; readonly how: 'inside' | 'around' };
 }
 
 /** A piece that stays outside, and why, in a sentence without its name. */
@@ -60,6 +66,8 @@ export interface LeftOut {
 export interface Stowage {
   /** All pieces are in. */
   readonly fits: boolean;
+  /** The shape that the container took. */
+  readonly container: Container;
   /** In an order in which they can be put in. */
   readonly placed: readonly Stowed[];
   readonly left: readonly LeftOut[];

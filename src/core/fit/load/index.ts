@@ -1,5 +1,6 @@
 export * from './cargo';
 export * from './search';
+export * from './stow-search';
 export * from './stow-within';
 export * from './verify';
 export { whyInWords, type Why } from './why';

@@ -1,10 +1,9 @@
-import { hullOf, volumeMm3, type Load, type Stowage, type Stowed } from './cargo';
+import { hullOf, type Load, type Stowed } from './cargo';
 import { leastVolumeMm3 } from './forms';
 import { boxPasses } from './box-passes';
 import { largestFirst, putInOrder, type Manner, type Put } from './placer';
 import { pourSoft } from './pour';
 import { randomFrom } from './random';
-import { volumeOf } from './solid';
 import { mannersFor } from './manners';
 import { orderedIn } from './order';
 import { tooMuchMl, whyNever, type Why } from './why';
@@ -74,6 +73,11 @@ export class LoadSearch {
     );
   }
 
+  /** Ids of pieces that do not go in, each by itself. */
+  get neverIn(): readonly string[] {
+    return this.never.map(({ id }) => id);
+  }
+
   /** All pieces that could go in are in. */
   get isAll(): boolean {
     return this.found.placed.length === this.hopeful.items.length;
@@ -93,11 +97,6 @@ export class LoadSearch {
 
   get placed(): readonly Stowed[] {
     return this.found.placed;
-  }
-
-  get fill(): number {
-    const taken = this.found.placed.reduce((sum, solid) => sum + volumeOf(solid), 0);
-    return taken / volumeMm3(this.load.container);
   }
 
   /** One yield a step: an arrangement tried. Ends where nothing is left to try. */
@@ -206,16 +205,4 @@ export class LoadSearch {
     }
     return isBetterPlaced(found.placing, this.found.placing);
   }
-}
-
-/** What a search has come to, with its reasons in words. */
-export function stowageOf(search: LoadSearch, inWords: (why: Why) => string): Stowage {
-  const left = search.leftOut.map(({ id, why }) => ({ id, why: inWords(why) }));
-  return {
-    fits: left.length === 0,
-    placed: search.placed,
-    left,
-    fill: search.fill,
-    steps: search.steps,
-  };
 }

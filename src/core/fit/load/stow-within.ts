@@ -1,6 +1,6 @@
 import type { UnitSystem } from '../../quantity';
 import type { Load, Stowage } from './cargo';
-import { LoadSearch, stowageOf } from './search';
+import { StowSearch, stowageOf } from './stow-search';
 import { whyInWords } from './why';
 
 /** When a search ends, at the latest: after a time in ms, or a number of steps, or when it is told to. */
@@ -13,16 +13,16 @@ export interface Bounds {
 }
 
 /**
- * Lays out a load in one go: the best answer within the bounds, and at least the one after the first step. With a
+ * Lays out a load, or one of the shapes that its container can take, in one go: the best answer within the bounds, and at least the one after the first step. With a
  * bound of steps alone, the same load and seed give the same answer.
  */
 export function stowWithin(
-  load: Load,
+  load: Load | readonly Load[],
   { seed, budgetMs = Infinity, steps = Infinity, isCancelled = () => false }: Bounds,
   units: UnitSystem = 'metric',
 ): Stowage {
   const until = performance.now() + budgetMs;
-  const search = new LoadSearch(load, seed);
+  const search = new StowSearch('container' in load ? [load] : load, seed);
   const run = search.run();
   while (search.steps < steps && !run.next().done) {
     if (performance.now() >= until || isCancelled()) break;

@@ -1,7 +1,16 @@
 import type { Form } from '../../gear';
-import type { Load, LoadItem, Stowage, Stowed } from './cargo';
+import {
+  axes,
+  hullOf,
+  type Container,
+  type Load,
+  type LoadItem,
+  type Solid,
+  type Stowage,
+  type Stowed,
+} from './cargo';
 import { stancesOf } from './forms';
-import { isInside, overlap, volumeOf } from './solid';
+import { isInside, middleOf, overlap, volumeOf } from './solid';
 import { canReach } from './way-in';
 
 /** Millimetres, and parts in a million of a volume, that sums of fractions may be out by. */
@@ -18,13 +27,23 @@ export function wrongWith(load: Load, stowage: Stowage): readonly string[] {
   stowage.placed.forEach((stowed, at) => {
     const item = items.get(stowed.id);
     if (!item) return;
-    const earlier = stowage.placed.slice(0, at);
-    if (!hasItsForm(stowed, item.form)) wrong.push(`${stowed.id} is not as large as it is.`);
-    if (!isInside(stowed, load.container)) wrong.push(`${stowed.id} is not inside.`);
-    for (const other of earlier) {
-      if (overlap(stowed, other)) wrong.push(`${stowed.id} and ${other.id} are in one place.`);
+    const host = stowage.placed.find(({ id }) => id === stowed.within?.host);
+    const isWound = stowed.within?.how === 'around';
+    const isOfForm = isWound ? isRound(stowed, item.form, host) : hasItsForm(stowed, item.form);
+    if (!isOfForm) wrong.push(`${stowed.id} is not as large as it is.`);
+    if (!isInside(stowed, stowage.container)) wrong.push(`${stowed.id} is not inside.`);
+    if (stowed.within?.how === 'inside' && !isInHollow(stowed, host, items.get(host?.id ?? ''))) {
+      wrong.push(`${stowed.id} is not in the hollow of ${stowed.within.host}.`);
     }
-    if (!canReach(load.container, earlier, stowed, item.form)) {
+    const earlier = stowage.placed
+      .slice(0, at)
+      .filter((other) => !isHostOf(stowed, other) && !isHostOf(other, stowed));
+    for (const other of earlier) {
+      if (overlap(stowed, other)) {
+        wrong.push(`${stowed.id} and ${other.id} are in one place.`);
+      }
+    }
+    if (!canReach(stowage.container, earlier, stowed, item.form)) {
       wrong.push(`${stowed.id} cannot be brought to its place.`);
     }
   });
@@ -42,6 +61,54 @@ function wrongWithList(load: Load, { fits, placed, left }: Stowage): readonly st
   for (const id of seen.keys()) wrong.push(`${id} is not of this load.`);
   if (fits !== (left.length === 0)) wrong.push('Whether all fits is told wrongly.');
   return wrong;
+}
+
+function isHostOf(inner: Stowed, host: Stowed): boolean {
+  return inner.within?.host === host.id;
+}
+
+/** Cord round a round piece: a ring of that piece's axis whose room is between tight and loose. */
+function isRound(ring: Stowed, form: Form, host: Stowed | undefined): boolean {
+  if (form.shape !== 'soft' || !host || host.axis === null || ring.axis !== host.axis) return false;
+  const volumeMl = (volumeOf(ring) - volumeOf(host)) / 1000;
+  const isMiddled = [0, 1, 2].every(
+    (k) => Math.abs(middleOf(ring, k) - middleOf(host, k)) <= slack,
+  );
+  return (
+    isMiddled && volumeMl >= form.tightMl * (1 - slack) && volumeMl <= form.looseMl * (1 + slack)
+  );
+}
+
+/** Within the hollow of its host as that lies, or standing out of one end of it. */
+function isInHollow(inner: Stowed, host: Stowed | undefined, item: LoadItem | undefined): boolean {
+  if (!host || !item?.hollow) return false;
+  const [, , height] = hullOf(item.hollow);
+  // The hollow's own upward axis: a cylinder's, or a side of a box that its hollow goes along.
+  const ups = host.axis === null ? [0, 1, 2] : [axes.indexOf(host.axis)];
+  return ups.some((up) => {
+    const [u, v] = [0, 1, 2].filter((k) => k !== up) as [number, number];
+    const hull = hullOf(item.hollow!);
+    return [
+      [hull[0], hull[1]],
+      [hull[1], hull[0]],
+    ].some(([first, second]) => {
+      const standing: Solid = {
+        atMm: [
+          inner.atMm[u]! - middleOf(host, u) + first! / 2,
+          inner.atMm[v]! - middleOf(host, v) + second! / 2,
+          0,
+        ],
+        sizeMm: [inner.sizeMm[u]!, inner.sizeMm[v]!, 1],
+        axis: inner.axis === axes[up] ? 'z' : null,
+      };
+      const section: Container =
+        item.hollow!.shape === 'cylinder'
+          ? { ...item.hollow!, heightMm: 1 }
+          : { ...item.hollow!, sizeMm: [first!, second!, 1] };
+      const floor = host.atMm[up]! + host.sizeMm[up]! - height;
+      return isInside(standing, section) && inner.atMm[up]! >= floor - slack;
+    });
+  });
 }
 
 function hasItsForm(stowed: Stowed, form: Form): boolean {
