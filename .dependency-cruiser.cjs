@@ -63,10 +63,16 @@ module.exports = {
       to: { path: '^src/', pathNot: '^src/(core|devices)/' },
     },
     {
+      name: 'workers-stand-on-core',
+      severity: 'error',
+      from: { path: '^src/workers/' },
+      to: { path: '^src/', pathNot: '^src/(core|workers)/' },
+    },
+    {
       name: 'ui-stands-on-store-and-core',
       severity: 'error',
       from: { path: '^src/ui/' },
-      to: { path: '^src/', pathNot: '^src/(core|store|ui)/' },
+      to: { path: '^src/', pathNot: '^src/(core|store|workers|ui)/' },
     },
     {
       name: 'screens-do-not-know-routes',

@@ -1,6 +1,6 @@
 import { done, refused, type Outcome } from '../src/core/quantity';
 import { auditOf, kitNamed, readFile, readFitInstance, whyTooLarge } from '../src/core/exchange';
-import { stowWithin } from '../src/core/fit';
+import { stowWithin, whyInWords } from '../src/core/fit';
 import type { Loadout } from '../src/core/loadout';
 import { schemeIds, schemesOf } from '../src/core/scheme';
 
@@ -54,7 +54,7 @@ function fit(text: string): Outcome<unknown> {
     placed: placed.map(({ id, atMm, sizeMm, axis }) =>
       axis === null ? { id, atMm, sizeMm } : { id, atMm, sizeMm, axis },
     ),
-    left,
+    left: left.map(({ id, why }) => ({ id, why: whyInWords(why, 'metric') })),
     fill,
     elapsedMs: Math.round(performance.now() - started),
   });

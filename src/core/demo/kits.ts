@@ -28,6 +28,7 @@ const packFront = inside('portage-pack', 'front');
 const barrel = inside('barrel', 'inside');
 const mending = inside('mend-pouch', 'main');
 const boathouse = inside('boathouse-box', 'inside');
+const cooking = inside('cook-box', 'inside');
 const pouch = inside('float-pouch', 'main');
 const pouchFront = inside('float-pouch', 'front');
 
@@ -68,7 +69,7 @@ export const demoKits: readonly Loadout[] = [
       ['boathouse-box', on('house')],
       ['old-saw', boathouse], ['axe', boathouse], ['old-lighter', boathouse], ['candle', boathouse, 2],
       ['old-blanket', boathouse], ['old-tarp', boathouse], ['boathouse-can', boathouse], ['stored-water', boathouse, 12],
-      ['old-meals', boathouse, 6], ['towel', boathouse], ['soap', boathouse], ['boathouse-tape', boathouse], ['flares', boathouse, 2],
+      ['old-meals', boathouse, 6], ['cook-box', boathouse], ['old-pot', cooking], ['towel', cooking], ['soap', cooking], ['boathouse-tape', boathouse], ['flares', boathouse, 2],
       ['radio', boathouse], ['hand-warmers', boathouse, 6], ['patches', boathouse], ['glue', boathouse], ['cells-aa', boathouse, 4],
     ]),
 ];

@@ -12,7 +12,7 @@ function piece(kindId: string, id: string, name: string, differs: Differences = 
   return differs.contents === undefined ? { ...made, contents: contentsLike(kind, made) } : made;
 }
 
-function cylinder(diameterMm: number, heightMm: number): Form {
+function cylinder(diameterMm: number, heightMm: number): Form & { readonly shape: 'cylinder' } {
   return { shape: 'cylinder', diameterMm, heightMm, upright: false };
 }
 
@@ -126,6 +126,8 @@ export const demoShelf: readonly Gear[] = [
   piece('lighter', 'old-lighter', 'Gas lighter, half full', { massG: 19.25, priceMinor: 0, tier: 'hand-me-down', contents: { unit: 'lights', full: 1000, left: 500, massG: 4.5 } }),
   piece('wool-blanket', 'old-blanket', 'Wool blanket, mended', { massG: 1710, tier: 'hand-me-down', priceMinor: 0 }),
   piece('tarp', 'old-tarp', 'Tarp 3 × 4 m, patched', { massG: 980, form: soft(4600, 3100, 70), supplies: amounts('tarp', { roof: 11.2 }), priceMinor: 0 }),
+  piece('small-ammo-box', 'cook-box', 'Cook box', { massG: 652 }),
+  piece('pot', 'old-pot', 'Pot 1.4 L, sooted', { massG: 341, tier: 'hand-me-down', form: { ...cylinder(152, 92), upright: true }, priceMinor: 0 }),
   piece('food-can', 'boathouse-can', 'Lidded can 0.8 L', { massG: 99 }),
   piece('drinking-water', 'stored-water', 'Drinking water, sealed pouch', { count: 12, massG: 509, goodUntil: '2026-03-31', supplies: [...kindOf('drinking-water')!.supplies, { job: 'carry-water', fitness: 'serves', amount: 500, demands: [], cell: null }] }),
   piece('trail-meal', 'old-meals', 'Trail meal, lentils', { count: 6, massG: 150, goodUntil: '2026-11-30' }),

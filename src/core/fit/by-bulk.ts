@@ -1,4 +1,6 @@
-import { bulkOf, longestInsideMm, longestRigidMm, roomMl } from '../gear';
+import { bulkOf, longestInsideMm, longestRigidMm, roomMl, type Cavity, type Form } from '../gear';
+import { containersOf } from './containers';
+import { standsOut } from './load/why';
 import { tooWideFor } from './mouth';
 import type { FitAnswer, FitQuestion, FitReason, Verdict } from './question';
 
@@ -27,6 +29,8 @@ export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
     if (byMm > hair) reasons.push({ why: 'too long', ...of, byMm });
     const tooWide = tooWideFor(item.form, cavity);
     if (tooWide) reasons.push({ why: 'too wide', ...of, ...tooWide });
+    const out = byMm > hair || tooWide ? null : standsOutOf(cavity, item.form);
+    if (out) reasons.push({ why: 'stands out', ...of, ...out });
   }
   if (tightMl - room > hair) reasons.push({ why: 'too much', byMl: tightMl - room });
   if (cavity.mostMassG !== null && massG - cavity.mostMassG > hair) {
@@ -42,6 +46,10 @@ export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
     massG,
     unmeasured,
   };
+}
+
+function standsOutOf(cavity: Cavity, form: Form) {
+  return cavity.inside.shape === 'soft' ? null : standsOut(containersOf(cavity)[0]!, form);
 }
 
 function verdictOn(

@@ -1,5 +1,6 @@
 import { gearOf, groundUnder, placementOf, treeOf, type Loadout, type Shelf } from '../loadout';
-import { cavityOf, type Cavity, type Gear, type JobId } from '../gear';
+import { cavityOf, type Gear, type JobId } from '../gear';
+import { containersOf } from './containers';
 import type { Container, Load, LoadItem } from './load';
 import { itemsIn, type CavityItem } from './loads';
 
@@ -23,13 +24,6 @@ const urgentJobs: readonly JobId[] = [
   'light',
   'breathe',
 ];
-
-/**
- * The boxes that a soft cavity may be laid out as (own): as high as it is said to be long, or as a share of it, and
- * so wide against their depth. The likeliest first.
- */
-const heights = [1, 0.82, 0.66];
-const proportions = [1.4, 1, 2.2, 3.5];
 
 /** What is in a cavity of a placed holder, to be laid out; null where there is no such cavity. */
 export function cavityQuestion(
@@ -64,38 +58,6 @@ export function cavityQuestion(
   };
 }
 
-/** The room of a cavity: as it is, or for soft walls the boxes that they could make. */
-export function containersOf({ inside, mouth }: Cavity): readonly Container[] {
-  switch (inside.shape) {
-    case 'box':
-      return [{ shape: 'box', sizeMm: [inside.lengthMm, inside.widthMm, inside.heightMm], mouth }];
-    case 'cylinder':
-      return [
-        { shape: 'cylinder', diameterMm: inside.diameterMm, heightMm: inside.heightMm, mouth },
-      ];
-    case 'soft': {
-      const volume = inside.volumeMl * (1 + inside.bulgeShare) * 1000;
-      const longest = longestSide(inside.longestMm, volume);
-      return heights.flatMap((share) =>
-        proportions.map((proportion): Container => {
-          const height = longest * share;
-          const depth = Math.sqrt(volume / height / proportion);
-          return { shape: 'box', sizeMm: [depth * proportion, depth, height], mouth: openWalls };
-        }),
-      );
-    }
-  }
-}
-
-/** Soft walls open as wide as they are. */
-const openWalls = { shape: 'section' } as const;
-
-/** No longer than would leave it thinner than a fifth of its length, nor shorter than a cube. */
-function longestSide(longestMm: number, volume: number): number {
-  const cube = Math.cbrt(volume);
-  return Math.max(cube, Math.min(longestMm, cube * 3));
-}
-
 /** The empty room of a rigid piece that is open as wide as it is; null for others. */
 function hollowOf({ form, cavities: [cavity, ...others] }: Gear): Container | null {
   if (!cavity || others.length > 0 || form === null || form.shape === 'soft') return null;
@@ -103,7 +65,7 @@ function hollowOf({ form, cavities: [cavity, ...others] }: Gear): Container | nu
   return containersOf(cavity)[0]!;
 }
 
-function isUrgent(gear: Gear): boolean {
+export function isUrgent(gear: Gear): boolean {
   return gear.supplies.some(
     ({ job, fitness }) => fitness === 'made-for' && urgentJobs.includes(job),
   );

@@ -3,4 +3,8 @@ export * from './by-bulk';
 export * from './mouth';
 export * from './loads';
 export * from './load';
+export * from './containers';
 export * from './cavity-load';
+export * from './fixes';
+export * from './assign';
+export * from './balance';

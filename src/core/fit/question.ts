@@ -31,6 +31,14 @@ export type FitReason =
       readonly needsMm: readonly number[];
       readonly mouthMm: readonly number[];
     }
+  /** It stands out of the top, turned as it may be, so that the lid does not close. */
+  | {
+      readonly why: 'stands out';
+      readonly item: string;
+      readonly name: string;
+      readonly byMm: number;
+      readonly isUpright: boolean;
+    }
   | { readonly why: 'too heavy'; readonly byG: number };
 
 /**

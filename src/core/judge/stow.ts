@@ -67,6 +67,8 @@ function sentence({ units }: Case, reason: FitReason, where: string): string {
   switch (reason.why) {
     case 'too long':
       return `${reason.name} is ${printLength(reason.byMm, units)} too long for ${where}.`;
+    case 'stands out':
+      return `${reason.name}${reason.isUpright ? ' stays upright and' : ''} stands ${printLength(reason.byMm, units)} out of ${where}: the lid does not close.`;
     case 'too wide':
       return `${reason.name} needs ${openingInWords(reason.needsMm, units)} and the mouth of ${where} is ${openingInWords(reason.mouthMm, units)}.`;
     case 'too much':

@@ -1,14 +1,19 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { printMass } from '@/core/quantity';
+import { Eye } from 'lucide-react';
+import NextLink from 'next/link';
+import { printMass, type UnitSystem } from '@/core/quantity';
+import type { FitAnswer } from '@/core/fit';
 import { isHolder, roomMl, type Cavity } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
-import { fitInWords } from '@/ui/kit/fit-in-words';
+import { fitInWords, fullness } from '@/ui/kit/fit-in-words';
 import type { KitView } from '@/ui/kit/kit-view';
 import { DropPlace } from './drop-place';
 import { FillGauge } from './fill-gauge';
 import { PieceChip } from './piece-chip';
+import { insidePath, roomName } from './room';
+import { useStowingOf, type Stowing } from './stowings';
 
 interface HolderProps {
   readonly view: KitView;
@@ -68,21 +73,25 @@ function CavityRoom({ view, placement, cavity, share, isOnly }: CavityRoomProps)
   const { answer } = loads.find(
     (load) => load.placement === placement.id && load.cavity === cavity.id,
   )!;
-  const doesNotFit = answer.verdict === 'does not fit';
+  const stowing = useStowingOf(view.loadout, placement.id, cavity.id);
+  const isAmiss =
+    answer.verdict === 'does not fit' ||
+    (stowing?.state === 'done' && stowing.stowage?.fits === false);
+  const words = roomInWords(answer, stowing, units);
   return (
     <DropPlace
       place={{ in: placement.id, cavity: cavity.id }}
       role="group"
-      aria-label={`${cavity.name}: ${fitInWords(answer, units)}`}
+      aria-label={`${cavity.name}: ${words}`}
       flex={share > 0.5 ? '1 1 100%' : '1 1 220px'}
       minWidth="0"
       borderWidth="1.5px"
-      borderColor={doesNotFit ? 'signal.solid' : 'border.emphasized'}
+      borderColor={isAmiss ? 'signal.solid' : 'border.emphasized'}
       borderRadius="12px"
       bg="mat"
       padding="2"
     >
-      <Flex justify="space-between" gap="2" fontSize="xs" marginBottom="1" wrap="wrap">
+      <Flex justify="space-between" align="center" columnGap="2" fontSize="xs" wrap="wrap">
         <Text fontWeight="700">
           {isOnly ? 'Inside' : cavity.name}
           <Text as="span" fontWeight="400" color="fg.muted">
@@ -91,10 +100,22 @@ function CavityRoom({ view, placement, cavity, share, isOnly }: CavityRoomProps)
             {cavity.waterproof && ' · waterproof'}
           </Text>
         </Text>
-        <Text color={doesNotFit ? 'signal.fg' : 'fg.muted'} fontWeight={doesNotFit ? '700' : '400'}>
-          {doesNotFit && '■ '}
-          {fitInWords(answer, units)}
-        </Text>
+        <Flex
+          align="center"
+          color={isAmiss ? 'signal.fg' : 'fg.muted'}
+          fontWeight={isAmiss ? '700' : '400'}
+        >
+          <span>
+            {isAmiss && '■ '}
+            {words}
+          </span>
+          {inside.length > 0 && (
+            <LookInside
+              name={roomName(view, { placement: placement.id, cavity: cavity.id })}
+              path={insidePath(placement.id, cavity.id)}
+            />
+          )}
+        </Flex>
       </Flex>
       <FillGauge answer={answer} />
       <Flex wrap="wrap" gap="1.5" marginTop="2" align="flex-start">
@@ -106,5 +127,36 @@ function CavityRoom({ view, placement, cavity, share, isOnly }: CavityRoomProps)
         ))}
       </Flex>
     </DropPlace>
+  );
+}
+
+/** What is known of a room: by bulk at once, and as laid out a moment later. */
+function roomInWords(answer: FitAnswer, stowing: Stowing | null, units: UnitSystem): string {
+  const stowage = stowing?.stowage;
+  const isOpen = answer.verdict === 'room by bulk' || answer.verdict === 'only squeezed';
+  if (!isOpen || !stowage || stowing.state !== 'done') return fitInWords(answer, units);
+  if (stowage.fits) return `all in, laid out, ${fullness(answer)}`;
+  const left = stowage.left.length;
+  return `${left} of ${left + stowage.placed.length} found no place`;
+}
+
+function LookInside({ name, path }: { readonly name: string; readonly path: string }) {
+  return (
+    <NextLink href={path} prefetch={false} aria-label={`Look inside ${name}`}>
+      <Flex
+        as="span"
+        display="inline-flex"
+        align="center"
+        gap="1"
+        minHeight="11"
+        marginLeft="2"
+        color="fg"
+        fontWeight="600"
+        textDecoration="underline"
+      >
+        <Eye size={15} aria-hidden />
+        Look inside
+      </Flex>
+    </NextLink>
   );
 }

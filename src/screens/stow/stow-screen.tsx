@@ -7,9 +7,12 @@ import { NoKit } from '@/ui/kit/no-kit';
 import { LazyPiecePanel } from '@/ui/piece/lazy-piece-panel';
 import { QuickAddBar } from '@/ui/quick-add/quick-add-bar';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { SubPlaces } from '@/ui/shell/sub-places';
 import { CarryingTable } from './carrying-table';
 import { GroundSection } from './ground-section';
 import { KitsAlong } from './kits-along';
+import { useQuestions } from './questions';
+import { RestStower } from './rest-stower';
 
 /** The tree of holders as outlines cut open, each with its fill and mass; pieces are carried between them. */
 export function StowScreen() {
@@ -21,12 +24,15 @@ function Stowed({ view }: { readonly view: KitView }) {
   return (
     <>
       <ScreenHeading>Stow {view.loadout.name}</ScreenHeading>
+      <SubPlaces />
+      <AskForAll view={view} />
       <Flex gap="5" align="flex-start">
         <Box flex="1" minWidth="0">
           <Text fontSize="sm" color="fg.muted" marginBottom="3">
-            Drag a piece to where it goes, or select it and choose Move (or press m). Fit is by bulk
-            and longest side: it proves what cannot go in, not yet that all of it does.
+            Drag a piece to where it goes, or select it and choose Move (or press m). Each room is
+            then laid out in three dimensions; look inside to see how.
           </Text>
+          <RestStower view={view} />
           <CarryingTable view={view}>
             <Flex direction="column" gap="4">
               {grounds.map((ground) => (
@@ -42,4 +48,10 @@ function Stowed({ view }: { readonly view: KitView }) {
       </Flex>
     </>
   );
+}
+
+/** Has every room laid out; what was found shows in each. */
+function AskForAll({ view }: { readonly view: KitView }) {
+  useQuestions(view);
+  return null;
 }

@@ -8,6 +8,8 @@ export function fitInWords(answer: FitAnswer, units: UnitSystem): string {
     switch (reason.why) {
       case 'too long':
         return `does not fit: ${reason.name} is ${printLength(reason.byMm, units)} too long`;
+      case 'stands out':
+        return `does not fit: ${reason.name} stands ${printLength(reason.byMm, units)} out`;
       case 'too wide':
         return `does not fit: ${reason.name} needs ${openingInWords(reason.needsMm, units)}, the mouth is ${openingInWords(reason.mouthMm, units)}`;
       case 'too much':

@@ -35,6 +35,10 @@ export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
     { path: '/layout/lists', name: 'Against lists' },
     { path: '/layout/thrift', name: 'Thin it out' },
   ],
+  '/stow': [
+    { path: '/stow', name: 'The holders' },
+    { path: '/stow/inside', name: 'Look inside' },
+  ],
   '/shelf': [
     { path: '/shelf', name: 'All gear' },
     { path: '/shelf/bring-in', name: 'Bring in lines' },

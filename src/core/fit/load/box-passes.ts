@@ -1,8 +1,9 @@
-import { hullOf, type Load, type Sides, type Solid } from './cargo';
+import { hullOf, type Load, type Sides } from './cargo';
 import { leastVolumeMm3, stancesOf } from './forms';
 import { BoxSearch } from './box-search';
 import type { BoxKind } from './blocks';
 import type { Put } from './placer';
+import { letDown } from './let-down';
 import { hair } from './solid';
 
 /** Shares of the room's height that rigid pieces are kept below, to leave the soft ones room in one. */
@@ -102,24 +103,4 @@ function putsOf({ items }: Load, { members }: Kinds, search: BoxSearch): readonl
     return { item, solid: { ...stance, atMm: at } };
   });
   return letDown(puts);
-}
-
-/** Each box down onto what is under it, the lowest first; beside each other they stay as they are. */
-function letDown(puts: readonly Put[]): readonly Put[] {
-  const settled: Put[] = [];
-  for (const put of [...puts].sort((a, b) => a.solid.atMm[2] - b.solid.atMm[2])) {
-    const { atMm, sizeMm } = put.solid;
-    let floor = 0;
-    for (const { solid } of settled) {
-      const isUnder = [0, 1].every(
-        (k) =>
-          solid.atMm[k]! < atMm[k]! + sizeMm[k]! - hair &&
-          atMm[k]! < solid.atMm[k]! + solid.sizeMm[k]! - hair,
-      );
-      if (isUnder) floor = Math.max(floor, solid.atMm[2] + solid.sizeMm[2]);
-    }
-    const solid: Solid = { ...put.solid, atMm: [atMm[0], atMm[1], Math.min(floor, atMm[2])] };
-    settled.push({ ...put, solid });
-  }
-  return settled;
 }

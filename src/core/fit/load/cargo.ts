@@ -56,27 +56,6 @@ export interface Stowed extends Solid {
   readonly within?: { readonly host: string; readonly how: 'inside' | 'around' };
 }
 
-/** A piece that stays outside, and why, in a sentence without its name. */
-export interface LeftOut {
-  readonly id: string;
-  readonly why: string;
-}
-
-/** What a search has come to. */
-export interface Stowage {
-  /** All pieces are in. */
-  readonly fits: boolean;
-  /** The shape that the container took. */
-  readonly container: Container;
-  /** In an order in which they can be put in. */
-  readonly placed: readonly Stowed[];
-  readonly left: readonly LeftOut[];
-  /** Share of the container's volume that is taken. */
-  readonly fill: number;
-  /** How many arrangements were tried. */
-  readonly steps: number;
-}
-
 export function volumeMm3(container: Container): number {
   return container.shape === 'box'
     ? container.sizeMm[0] * container.sizeMm[1] * container.sizeMm[2]

@@ -1,7 +1,9 @@
 export * from './cargo';
+export * from './stowage';
 export * from './search';
 export * from './stow-search';
 export * from './stow-within';
 export * from './verify';
 export { whyInWords, type Why } from './why';
 export { hair, middleOf, overlap, volumeOf } from './solid';
+export * from './layers';

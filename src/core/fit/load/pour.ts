@@ -43,13 +43,28 @@ export function pourSoft(load: Load, rigid: readonly Put[]): Poured {
     const volumes = soft.map(({ form }) => volumeAt(form, pressing));
     const isHopeless = pressing > 0 && volumes.reduce((sum, each) => sum + each, 0) > room;
     if (isHopeless) continue;
-    for (const asDiscs of load.container.shape === 'cylinder' ? [false, true] : [false]) {
-      const poured = pour(load.container, rigid, soft, pressing, asDiscs);
+    for (const style of stylesFor(load.container, soft.length)) {
+      const poured = pour(load.container, rigid, soft, pressing, style);
       if (poured.left.length === 0) return poured;
       if (!best || poured.left.length < best.left.length) best = poured;
     }
   }
   return best!;
+}
+
+/**
+ * As pillows, low and about as long as wide, as they lie when there is room; as slices that leave the rest of a
+ * space in one; or as slices with the last of them as discs over all that is in a round room.
+ */
+type Style = 'pillows' | 'slices' | 'discs';
+
+/** More soft pieces than this are only tried as slices: each try takes long. */
+const mostPillows = 60;
+
+function stylesFor(container: Container, pieces: number): readonly Style[] {
+  const styles: readonly Style[] =
+    container.shape === 'cylinder' ? ['slices', 'discs'] : ['slices'];
+  return pieces <= mostPillows ? ['pillows', ...styles] : styles;
 }
 
 interface SoftPiece {
@@ -68,18 +83,18 @@ function pour(
   rigid: readonly Put[],
   soft: readonly SoftPiece[],
   pressing: number,
-  asDiscs: boolean,
+  style: Style,
 ): Poured {
   const spaces = emptySpaces(container, rigid, soft, pressing);
   const puts: Put[] = [];
   const left: SoftPiece[] = [];
   for (const piece of soft) {
-    const put = pourOne(spaces, piece, volumeAt(piece.form, pressing));
+    const put = pourOne(spaces, piece, volumeAt(piece.form, pressing), style);
     if (put) cut(spaces, put.solid.atMm, put.solid.sizeMm);
     if (put) puts.push(put);
     else left.push(piece);
   }
-  return asDiscs && container.shape === 'cylinder'
+  return style === 'discs' && container.shape === 'cylinder'
     ? withDiscs(container, rigid, puts, left, pressing)
     : { puts, left: left.map(({ item }) => item) };
 }
@@ -110,27 +125,60 @@ function cut(spaces: Spaces, [x, y, z]: Sides, [dx, dy, dz]: Sides): void {
   spaces.cutOut(x, y, z, x + dx, y + dy, z + dz);
 }
 
-/** Into the smallest space that has room, as a slice of it that leaves the rest in one. */
-function pourOne(spaces: Spaces, { item, form }: SoftPiece, volume: number): Put | null {
-  let best: { readonly atMm: Sides; readonly sizeMm: Sides } | null = null;
-  let bestRoom = Infinity;
-  let bestLow = Infinity;
+/** Pillows into the lowest space that has room, slices into the smallest. */
+function pourOne(
+  spaces: Spaces,
+  { item, form }: SoftPiece,
+  volume: number,
+  style: Style,
+): Put | null {
+  let best: Omit<Solid, 'axis'> | null = null;
+  let bestKeys: readonly [number, number] = [Infinity, Infinity];
   for (let at = 0; at < spaces.count; at += 1) {
-    const [x0, y0, z0, x1, y1, z1] = spaces.corners.subarray(
-      at * 6,
-      at * 6 + 6,
-    ) as unknown as readonly [number, number, number, number, number, number];
+    const [x0, y0, z0, x1, y1, z1] = spaces.corners.subarray(at * 6, at * 6 + 6) as unknown as [
+      number,
+      number,
+      number,
+      number,
+      number,
+      number,
+    ];
     const sides: Sides = [x1 - x0, y1 - y0, z1 - z0];
     const room = sides[0] * sides[1] * sides[2];
-    if (room < volume - hair || room > bestRoom + 1) continue;
-    if (room > bestRoom - 1 && z0 >= bestLow) continue;
-    const sizeMm = sliceOf(sides, volume, form);
+    if (room < volume - hair) continue;
+    const keys = style === 'pillows' ? ([z0, room] as const) : ([room, z0] as const);
+    const apart =
+      Math.abs(keys[0] - bestKeys[0]) > 1 ? keys[0] - bestKeys[0] : keys[1] - bestKeys[1];
+    if (!(apart < 0) && best !== null) continue;
+    const sizeMm =
+      style === 'pillows' ? pillowOf(sides, volume, form) : sliceOf(sides, volume, form);
     if (!sizeMm) continue;
     best = { atMm: [x0, y0, z0], sizeMm };
-    bestRoom = room;
-    bestLow = z0;
+    bestKeys = keys;
   }
-  return best && { item, solid: { ...(best as Omit<Solid, 'axis'>), axis: null } };
+  return best && { item, solid: { ...best, axis: null } };
+}
+
+/** How thick a pillow is against a cube of its volume (own). */
+const pillowShare = 0.62;
+
+/** A block lying flat, about as long as wide, thicker only where the space is too small for that. */
+function pillowOf([x, y, z]: Sides, volume: number, form: SoftForm): Sides | null {
+  const wished = Math.max(form.thinnestMm, pillowShare * Math.cbrt(volume), volume / (x * y));
+  if (wished > z + hair) return null;
+  const area = volume / wished;
+  const long = Math.max(form.longestRigidMm, Math.sqrt(area), area / Math.min(x, y));
+  const isAlongX = x >= y;
+  const length = Math.min(isAlongX ? x : y, long);
+  const size: Sides = isAlongX ? [length, area / length, wished] : [area / length, length, wished];
+  return isWithin(size, [x, y, z], form) ? size : null;
+}
+
+function isWithin(size: readonly number[], sides: Sides, form: SoftForm): boolean {
+  return (
+    size.every((side, at) => side <= sides[at]! + hair && side >= form.thinnestMm - hair) &&
+    Math.hypot(...size) >= form.longestRigidMm - hair
+  );
 }
 
 /** Sides of a block of a volume within others: whole across two of them where it is thick enough, else across one. */
@@ -162,10 +210,7 @@ function sliceOf(sides: Sides, volume: number, form: SoftForm): Sides | null {
       size[second] = sides[second]!;
       size[first] = volume / (size[second]! * sides[whole]!);
     }
-    const holds =
-      size.every((side, at) => side <= sides[at]! + hair && side >= form.thinnestMm - hair) &&
-      Math.hypot(...size) >= form.longestRigidMm - hair;
-    if (holds) return size as unknown as Sides;
+    if (isWithin(size, sides, form)) return size as unknown as Sides;
   }
   return cubeOf(sides, volume, form);
 }
@@ -179,10 +224,7 @@ function cubeOf(sides: Sides, volume: number, form: SoftForm): Sides | null {
   const area = volume / size[long]!;
   size[u] = Math.min(sides[u]!, Math.max(Math.sqrt(area), area / sides[v]!));
   size[v] = area / size[u]!;
-  const holds =
-    size.every((side, at) => side <= sides[at]! + hair && side >= form.thinnestMm - hair) &&
-    Math.hypot(...size) >= form.longestRigidMm - hair;
-  return holds ? (size as unknown as Sides) : null;
+  return isWithin(size, sides, form) ? (size as unknown as Sides) : null;
 }
 
 /** In a round room, those that no block had room for lie as discs over all that is in. */

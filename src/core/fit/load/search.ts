@@ -1,11 +1,14 @@
 import { hullOf, type Load, type Stowed } from './cargo';
+import type { LeftOut } from './stowage';
 import { leastVolumeMm3 } from './forms';
 import { boxPasses } from './box-passes';
 import { largestFirst, putInOrder, type Manner, type Put } from './placer';
 import { pourSoft } from './pour';
+import { letDown } from './let-down';
 import { randomFrom } from './random';
 import { mannersFor } from './manners';
 import { orderedIn } from './order';
+import { isFullyOpen } from './way-in';
 import { tooMuchMl, whyNever, type Why } from './why';
 import { isBetterPlaced, placingOf, type Placing } from './placing';
 
@@ -14,12 +17,6 @@ const finishingPasses = 24;
 
 /** From so many rigid pieces on, block building answers first: a pass over single pieces takes longer. */
 const many = 60;
-
-/** A piece left out, with the reason as data. */
-export interface LeftWhy {
-  readonly id: string;
-  readonly why: Why;
-}
 
 /** An arrangement as far as it goes. */
 interface Found {
@@ -50,7 +47,7 @@ export class LoadSearch {
     placing: { urgent: 0, heavy: 0, broken: 0 },
     manner: null,
   };
-  private readonly never: readonly LeftWhy[];
+  private readonly never: readonly LeftOut[];
   /** What could go in, each by itself. */
   private readonly hopeful: Load;
   private readonly softVolume: number;
@@ -83,7 +80,7 @@ export class LoadSearch {
     return this.found.placed.length === this.hopeful.items.length;
   }
 
-  get leftOut(): readonly LeftWhy[] {
+  get leftOut(): readonly LeftOut[] {
     const placed = new Set(this.found.placed.map(({ id }) => id));
     const { container, items } = this.hopeful;
     const byMl = tooMuchMl(
@@ -177,7 +174,14 @@ export class LoadSearch {
     const { items } = this.hopeful;
     if (this.isHopeless(rigid)) return;
     const poured = pourSoft(this.hopeful, rigid);
-    const placed = orderedIn(this.hopeful, rigid, poured.puts);
+    const isOpen = isFullyOpen(this.hopeful.container);
+    const lowered = isOpen ? letDown([...rigid, ...poured.puts]) : [...rigid, ...poured.puts];
+    const isRigid = ({ item }: Put) => items[item]!.form.shape !== 'soft';
+    const placed = orderedIn(
+      this.hopeful,
+      lowered.filter(isRigid),
+      lowered.filter((put) => !isRigid(put)),
+    );
     const ids = new Map(items.map((item) => [item.id, item]));
     const volume = placed.reduce((sum, { id }) => sum + leastVolumeMm3(ids.get(id)!.form), 0);
     const found: Found = { placed, volume, placing: placingOf(this.hopeful, placed), manner };

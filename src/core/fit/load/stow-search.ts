@@ -1,10 +1,10 @@
-import type { Container, Load, LeftOut, Stowage, Stowed } from './cargo';
+import type { Container, Load, Stowed } from './cargo';
+import type { LeftOut, Stowage } from './stowage';
 import { volumeMm3 } from './cargo';
 import { leastVolumeMm3 } from './forms';
 import { nestingsOf, toldApart, type Nest } from './nest';
-import { LoadSearch, type LeftWhy } from './search';
+import { LoadSearch } from './search';
 import { volumeOf } from './solid';
-import type { Why } from './why';
 
 /** Arrangements tried in each shape and each nesting before the best of them are gone on with. */
 const firstSteps = 3;
@@ -56,7 +56,7 @@ export class StowSearch {
     return toldApart(this.best.search.placed, this.best.nests);
   }
 
-  get leftOut(): readonly LeftWhy[] {
+  get leftOut(): readonly LeftOut[] {
     const { search, nests } = this.best;
     return search.leftOut.flatMap((left) => {
       const nest = nests.find(({ host }) => host === left.id);
@@ -119,9 +119,9 @@ export class StowSearch {
   }
 }
 
-/** What a search has come to, with its reasons in words. */
-export function stowageOf(search: StowSearch, inWords: (why: Why) => string): Stowage {
-  const left = search.leftOut.map(({ id, why }): LeftOut => ({ id, why: inWords(why) }));
+/** What a search has come to. */
+export function stowageOf(search: StowSearch): Stowage {
+  const left = search.leftOut;
   return {
     fits: left.length === 0,
     container: search.container,

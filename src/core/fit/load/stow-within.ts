@@ -1,7 +1,6 @@
-import type { UnitSystem } from '../../quantity';
-import type { Load, Stowage } from './cargo';
+import type { Load } from './cargo';
+import type { Stowage } from './stowage';
 import { StowSearch, stowageOf } from './stow-search';
-import { whyInWords } from './why';
 
 /** When a search ends, at the latest: after a time in ms, or a number of steps, or when it is told to. */
 export interface Bounds {
@@ -19,7 +18,6 @@ export interface Bounds {
 export function stowWithin(
   load: Load | readonly Load[],
   { seed, budgetMs = Infinity, steps = Infinity, isCancelled = () => false }: Bounds,
-  units: UnitSystem = 'metric',
 ): Stowage {
   const until = performance.now() + budgetMs;
   const search = new StowSearch('container' in load ? [load] : load, seed);
@@ -27,5 +25,5 @@ export function stowWithin(
   while (search.steps < steps && !run.next().done) {
     if (performance.now() >= until || isCancelled()) break;
   }
-  return stowageOf(search, (why) => whyInWords(why, units));
+  return stowageOf(search);
 }

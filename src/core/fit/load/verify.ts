@@ -6,9 +6,9 @@ import {
   type Load,
   type LoadItem,
   type Solid,
-  type Stowage,
   type Stowed,
 } from './cargo';
+import type { Stowage } from './stowage';
 import { stancesOf } from './forms';
 import { isInside, middleOf, overlap, volumeOf } from './solid';
 import { canReach } from './way-in';

@@ -16,6 +16,8 @@ export type Why =
       readonly needsMm: readonly number[];
       readonly mouthMm: readonly number[];
     }
+  /** It may not be turned; laid down it would go in by itself. */
+  | { readonly why: 'upright'; readonly byMm: number; readonly isLid: boolean }
   /** By itself it goes in at an angle, but not along the sides. */
   | { readonly why: 'at an angle' }
   /** It passes the mouth, but cannot be turned inside. */
@@ -41,8 +43,27 @@ export function whyNever(container: Container, form: Form): Why | null {
   const mouth = tooWideFor(form, { inside: insideOf(container), mouth: container.mouth });
   if (mouth && container.mouth.shape !== 'section') return { why: 'mouth', ...mouth };
   if (inside.length > 0) return { why: 'no turning' };
-  if (goesInTilted(container, form)) return { why: 'at an angle' };
-  return whyTooLarge(container, form, stances);
+  const tooLarge = whyTooLarge(container, form, stances);
+  if (form.upright && whyNever(container, { ...form, upright: false }) === null) {
+    return { why: 'upright', byMm: tooLarge.byMm, isLid: tooLarge.why === 'lid' };
+  }
+  return goesInTilted(container, form) ? { why: 'at an angle' } : tooLarge;
+}
+
+/**
+ * By how much a form stands out of the top where it is shown at once that it always does: by its shortest side, or
+ * because it may not be turned. Null where that does not show it.
+ */
+export function standsOut(
+  container: Container,
+  form: Form,
+): { readonly byMm: number; readonly isUpright: boolean } | null {
+  if (form.shape === 'soft') return null;
+  if (!form.upright && sidesInOrder(form)[0] <= Math.min(...hullOf(container)) + hair) return null;
+  const stances = stancesOf(form);
+  if (stances.some((stance) => isInside(inTheMiddle(container, stance), container))) return null;
+  const why = whyTooLarge(container, form, stances);
+  return why.why === 'lid' ? { byMm: why.byMm, isUpright: why.isUpright } : null;
 }
 
 /** Why, in a sentence without the piece's name. */
@@ -52,6 +73,10 @@ export function whyInWords(why: Why, units: UnitSystem): string {
       return why.isUpright
         ? `stays upright, and stands ${printLength(why.byMm, units)} out of the top: the lid does not close`
         : `stands ${printLength(why.byMm, units)} out of the top: the lid does not close`;
+    case 'upright':
+      return why.isLid
+        ? `stays upright, and stands ${printLength(why.byMm, units)} out of the top: the lid does not close; laid down it goes in`
+        : `stays upright, and is ${printLength(why.byMm, units)} too wide for that; laid down it goes in`;
     case 'too long':
       return `${printLength(why.byMm, units)} too long, and it does not go in corner to corner either`;
     case 'mouth':
@@ -89,11 +114,13 @@ function whySoftNever(container: Container, form: Form & { readonly shape: 'soft
   return thick > hair ? { why: 'too thick', byMm: thick } : null;
 }
 
+type TooLarge = Why & { readonly why: 'lid' | 'too long' };
+
 /** The way of standing that is out by least, and by how much. */
-function whyTooLarge(container: Container, form: Form, stances: readonly Stance[]): Why {
+function whyTooLarge(container: Container, form: Form, stances: readonly Stance[]): TooLarge {
   const hull = hullOf(container);
   const isRound = container.shape === 'cylinder';
-  let least: Why = { why: 'too long', byMm: Infinity };
+  let least: TooLarge = { why: 'too long', byMm: Infinity };
   let leastMm = Infinity;
   for (const { sizeMm, axis } of stances) {
     const aside =
@@ -138,9 +165,9 @@ function longestWithin(container: Container): number {
 }
 
 /** How fine the angles are that are tried, as parts of a right angle. */
-const angleSteps = 45;
+const angleSteps = 30;
 
-/** Whether a rigid form goes in by itself at some angle: tried at angles two degrees apart, so it may miss a few. */
+/** Whether a rigid form goes in by itself at some angle: tried along the diagonals and at angles three degrees apart, so it may miss a few. */
 function goesInTilted(container: Container, form: Form): boolean {
   if (form.shape === 'soft' || form.upright) return false;
   const [a, b, c] = sidesInOrder(form);
@@ -148,25 +175,32 @@ function goesInTilted(container: Container, form: Form): boolean {
   // It holds a ball as wide as its shortest side, which no turning makes narrower.
   if (c > longest || a > Math.min(...hullOf(container)) + hair) return false;
   if (leastVolumeMm3(form) > volumeMm3(container)) return false;
-  for (let yaw = 0; yaw <= angleSteps; yaw += 1) {
-    for (let pitch = 0; pitch <= angleSteps; pitch += 1) {
+  const [l, w, h] = hullOf(container);
+  const yaws = [Math.atan2(w, l), ...quarters];
+  const pitches = [
+    Math.asin(h / Math.hypot(l, w, h)),
+    Math.atan2(h, l),
+    Math.atan2(h, w),
+    ...quarters,
+  ];
+  for (const yaw of yaws) {
+    for (const pitch of pitches) {
       const isIn =
         form.shape === 'cylinder'
-          ? isRodInside(container, form, quarter(yaw), quarter(pitch))
-          : rolls.some((roll) =>
-              isBlockInside(container, [a, b, c], quarter(yaw), quarter(pitch), roll),
-            );
+          ? isRodInside(container, form, yaw, pitch)
+          : rolls.some((roll) => isBlockInside(container, [a, b, c], yaw, pitch, roll));
       if (isIn) return true;
     }
   }
   return false;
 }
 
-const rolls = Array.from({ length: 31 }, (_, at) => (at * Math.PI) / 30);
+const rolls = Array.from({ length: 15 }, (_, at) => (at * Math.PI) / 14);
 
-function quarter(step: number): number {
-  return (step * Math.PI) / 2 / angleSteps;
-}
+const quarters = Array.from(
+  { length: angleSteps + 1 },
+  (_, step) => (step * Math.PI) / 2 / angleSteps,
+);
 
 function isRodInside(
   container: Container,

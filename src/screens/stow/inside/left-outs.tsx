@@ -1,0 +1,143 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+import { whyInWords, type CavityQuestion, type Fix, type Stowage } from '@/core/fit';
+import { isOfModule, type Bench } from '@/core/loadout';
+import { Button } from '@/ui/fields/button';
+import { Panel } from '@/ui/fields/panel';
+import type { KitView } from '@/ui/kit/kit-view';
+import { placeInWords } from '@/ui/kit/place-in-words';
+import { perform } from '@/ui/notice/notice';
+import { callFixes } from '@/workers/stow-calls';
+import type { Stowing } from '../stowings';
+
+interface LeftOutsProps {
+  readonly view: KitView;
+  readonly question: CavityQuestion;
+  readonly stowing: Stowing | null;
+}
+
+/** What stays outside and why, and the smallest changes that help, each of them packed and seen to help. */
+export function LeftOuts({ view, question, stowing }: LeftOutsProps) {
+  const stowage = stowing?.stowage;
+  if (!stowage || stowage.fits) return null;
+  const named = stowage.left.map(({ id, why }) => ({
+    id,
+    why: whyInWords(why, view.units),
+    name: question.items.find((item) => item.id === id)?.name ?? id,
+  }));
+  const byWords = new Map<string, number>();
+  for (const { name, why } of named) {
+    const words = `${name}: ${why}.`;
+    byWords.set(words, (byWords.get(words) ?? 0) + 1);
+  }
+  return (
+    <Panel title="Left out">
+      <Flex as="ul" direction="column" gap="1.5" listStyleType="none">
+        {[...byWords].map(([words, count]) => (
+          <Text as="li" key={words}>
+            ■ {words}
+            {count > 1 && ` (${count} of them)`}
+          </Text>
+        ))}
+      </Flex>
+      {stowing.state === 'done' && !isOfModule(question.placement) && (
+        <Fixes view={view} question={question} stowage={stowage} />
+      )}
+    </Panel>
+  );
+}
+
+interface FixesProps {
+  readonly view: KitView;
+  readonly question: CavityQuestion;
+  readonly stowage: Stowage;
+}
+
+/** Offers as they are found. */
+function Fixes({ view, question, stowage }: FixesProps) {
+  const { bench, own } = view;
+  const { fixes, isLooking } = useFixes(bench, own.id, question, stowage);
+  return (
+    <Box marginTop="3" aria-live="polite">
+      <Text fontWeight="700" fontSize="sm">
+        What would help
+      </Text>
+      <Flex direction="column" align="flex-start" gap="2" marginTop="1">
+        {fixes.map((fix, at) => (
+          <Button
+            key={at}
+            whiteSpace="normal"
+            textAlign="left"
+            onClick={() => perform(fix.command, `${fixInWords(view, fix)}: done.`)}
+          >
+            <span>
+              {fixInWords(view, fix)}
+              <Text as="span" fontWeight="400" color="fg.muted" fontSize="sm">
+                {fix.left === 0 ? ' · then all goes in' : ` · then ${fix.left} stay outside`}
+              </Text>
+            </span>
+          </Button>
+        ))}
+        {isLooking && <Text fontSize="sm">Packing what might help…</Text>}
+        {!isLooking && fixes.length === 0 && (
+          <Text fontSize="sm">
+            Nothing found: no turn, no other room of this kit and no free piece of the shelf helps
+            by itself.
+          </Text>
+        )}
+      </Flex>
+    </Box>
+  );
+}
+
+function useFixes(bench: Bench, loadout: string, question: CavityQuestion, stowage: Stowage) {
+  const [found, setFound] = useState<{
+    readonly of: Stowage | null;
+    readonly fixes: readonly Fix[];
+    readonly isLooking: boolean;
+  }>({ of: null, fixes: [], isLooking: true });
+  const { placement, cavity } = question;
+  useEffect(() => {
+    let isStale = false;
+    const asked = { bench, loadout, placement, cavity };
+    const call = callFixes(asked, stowage, (fix) => {
+      if (isStale) return;
+      setFound((before) => ({
+        of: stowage,
+        fixes: before.of === stowage ? [...before.fixes, fix] : [fix],
+        isLooking: true,
+      }));
+    });
+    void call.result.then(() => {
+      if (isStale) return;
+      setFound((before) => ({
+        of: stowage,
+        fixes: before.of === stowage ? before.fixes : [],
+        isLooking: false,
+      }));
+    });
+    return () => {
+      isStale = true;
+      call.cancel();
+    };
+  }, [bench, loadout, placement, cavity, stowage]);
+  return found.of === stowage ? found : { fixes: [], isLooking: true };
+}
+
+function fixInWords({ bench, tree }: KitView, fix: Fix): string {
+  const name = (id: string) => bench.shelf.get(id)?.name ?? id;
+  switch (fix.fix) {
+    case 'turn':
+      return `Lay ${name(fix.gear)} on its side`;
+    case 'move':
+      return `Move ${name(fix.gear)} to ${placeInWords(bench.shelf, tree, fix.to!).replace(/^in /, '')}`;
+    case 'outside':
+      return `Carry ${name(fix.gear)} outside, ${placeInWords(bench.shelf, tree, fix.to!)}`;
+    case 'swap':
+      return `Take ${name(fix.instead!)} instead of ${name(fix.gear)}`;
+    case 'larger holder':
+      return `Take ${name(fix.instead!)} instead of ${name(fix.gear)}`;
+  }
+}

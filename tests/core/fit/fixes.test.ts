@@ -1,0 +1,155 @@
+import { assign, cavityQuestion, fixesFor, stowWithin, type Fix } from '@/core/fit';
+import { demoBench } from '@/core/demo';
+import { apply, placementOf, type Bench, type Command } from '@/core/loadout';
+
+function done(bench: Bench, command: Command): Bench {
+  const outcome = apply(bench, command);
+  if (!outcome.ok) throw new Error(outcome.problem.message);
+  return outcome.value;
+}
+
+function stowed(bench: Bench, kit: string, placement: string, cavity: string) {
+  const question = cavityQuestion(bench.loadouts.get(kit)!, bench.shelf, placement, cavity)!;
+  return stowWithin(question.loads, { seed: 1, steps: 5 });
+}
+
+function fixesOf(bench: Bench, kit: string, placement: string, cavity: string): readonly Fix[] {
+  const stowage = stowed(bench, kit, placement, cavity);
+  return [...fixesFor(bench, kit, placement, cavity, stowage)].filter((fix) => fix !== null);
+}
+
+const boathouse = 'boathouse-box-kit';
+const portage = 'portage-pack-kit';
+
+describe('the demo’s pot', () => {
+  it('stays out of the cook box as long as it has to stand', () => {
+    const { left } = stowed(demoBench, boathouse, 'cook-box', 'inside');
+    // 152 mm across, and the box is 108 wide; lying, its 92 go across.
+    expect(left).toEqual([{ id: 'old-pot', why: { why: 'upright', byMm: 44, isLid: false } }]);
+  });
+
+  it('goes in once it may be laid down, and every fix offered is seen to help', () => {
+    const fixes = fixesOf(demoBench, boathouse, 'cook-box', 'inside');
+    expect(fixes[0]).toMatchObject({ fix: 'turn', gear: 'old-pot', left: 0 });
+    expect(fixes).toContainEqual(
+      expect.objectContaining({
+        fix: 'move',
+        to: { in: 'boathouse-box', cavity: 'inside' },
+        left: 0,
+      }),
+    );
+    const turned = done(demoBench, fixes[0]!.command);
+    expect(stowed(turned, boathouse, 'cook-box', 'inside').fits).toBe(true);
+    const moved = done(demoBench, fixes.find(({ fix }) => fix === 'move')!.command);
+    expect(stowed(moved, boathouse, 'cook-box', 'inside').fits).toBe(true);
+    expect(stowed(moved, boathouse, 'boathouse-box', 'inside').fits).toBe(true);
+  });
+});
+
+describe('fixes', () => {
+  it('end in carrying it outside where nothing else helps', () => {
+    const fixes = fixesOf(demoBench, portage, 'barrel', 'inside');
+    expect(fixes.at(-1)).toMatchObject({
+      fix: 'outside',
+      gear: 'ground-mat',
+      to: { on: 'vehicle' },
+    });
+    const after = done(demoBench, fixes.at(-1)!.command);
+    expect(stowed(after, portage, 'barrel', 'inside').left).toEqual([]);
+  });
+
+  it('swap a piece for a free one of the shelf that does the same', () => {
+    // The full roll of tape is too thick for the cook box; the flat one is free and does the same.
+    const roll = demoBench.shelf.get('boathouse-tape')!;
+    const flat = { ...demoBench.shelf.get('tape')!, id: 'spare-tape', name: 'Cloth tape, spare' };
+    let bench = done(demoBench, { do: 'add gear', gear: [flat] });
+    const form = { shape: 'cylinder', diameterMm: 170, heightMm: 120, upright: false } as const;
+    bench = done(bench, { do: 'change gear', id: roll.id, change: { form } });
+    const to = { in: 'cook-box', cavity: 'inside' };
+    bench = done(bench, { do: 'move', loadout: boathouse, placement: 'boathouse-tape', to });
+    bench = done(bench, {
+      do: 'take out',
+      loadout: boathouse,
+      placement: 'old-pot',
+      contents: 'leave too',
+    });
+    const fixes = fixesOf(bench, boathouse, 'cook-box', 'inside');
+    const swap = fixes.find(({ fix }) => fix === 'swap')!;
+    expect(swap).toMatchObject({ gear: 'boathouse-tape', instead: 'spare-tape', left: 0 });
+    expect(stowed(done(bench, swap.command), boathouse, 'cook-box', 'inside').fits).toBe(true);
+  });
+
+  it('take the next larger holder, contents and all', () => {
+    const larger = {
+      ...demoBench.shelf.get('boathouse-box')!,
+      id: 'second-box',
+      name: 'Second box',
+    };
+    const bench = done(demoBench, { do: 'add gear', gear: [larger] });
+    const fix = fixesOf(bench, boathouse, 'cook-box', 'inside').filter(
+      (each) => each.fix === 'larger holder' && each.instead === 'second-box',
+    )[0];
+    // A box as large as the one it stands in does not go into that: only what is packed is offered.
+    expect(fix === undefined || done(bench, fix.command)).toBeTruthy();
+    const loose = done(bench, {
+      do: 'move',
+      loadout: boathouse,
+      placement: 'cook-box',
+      to: { on: 'house' },
+    });
+    const offered = fixesOf(loose, boathouse, 'cook-box', 'inside').filter(
+      (each) => each.fix === 'larger holder',
+    );
+    expect(offered.map(({ instead }) => instead)).toContain('second-box');
+    const after = done(loose, offered.find(({ instead }) => instead === 'second-box')!.command);
+    const pot = placementOf(after.loadouts.get(boathouse)!, 'old-pot')!;
+    expect(pot.place).toEqual({ in: 'cook-box', cavity: 'inside' });
+    expect(stowed(after, boathouse, 'cook-box', 'inside').fits).toBe(true);
+  });
+});
+
+describe('assign', () => {
+  function answer(
+    bench: Bench,
+    kit: string,
+    left: readonly string[],
+    pinned: readonly string[] = [],
+  ) {
+    return [...assign(bench, kit, left, new Set(pinned))].at(-1)!;
+  }
+
+  it('finds a cavity for what lies on the mat, and packs it there', () => {
+    const { moves, homeless } = answer(demoBench, portage, []);
+    expect(homeless).toEqual([]);
+    expect(moves.map(({ placement }) => placement).sort()).toEqual(['repellent', 'whetstone']);
+    const bench = moves.reduce(done, demoBench);
+    for (const { to } of moves) {
+      const { in: holder, cavity } = to as { readonly in: string; readonly cavity: string };
+      expect(stowed(bench, portage, holder, cavity).fits).toBe(true);
+    }
+  });
+
+  it('keeps sprays from food, and leaves what is pinned', () => {
+    const { moves } = answer(demoBench, portage, [], ['whetstone']);
+    expect(moves.map(({ placement }) => placement)).toEqual(['repellent']);
+    expect(moves[0]!.to).not.toMatchObject({ in: 'barrel' });
+  });
+
+  it('says what has no room anywhere', () => {
+    const { homeless } = answer(demoBench, portage, ['ground-mat#1', 'ground-mat#2']);
+    expect(homeless).toEqual(['ground-mat']);
+  });
+
+  it('minds the mass that a cavity may carry', () => {
+    const cavities = demoBench.shelf.get('portage-pack')!.cavities;
+    const light = cavities.map((cavity) => ({ ...cavity, mostMassG: 1 }));
+    const bench = done(demoBench, {
+      do: 'change gear',
+      id: 'portage-pack',
+      change: { cavities: light },
+    });
+    for (const { to } of answer(bench, portage, []).moves) {
+      expect(to).not.toMatchObject({ in: 'portage-pack' });
+    }
+  });
+});
