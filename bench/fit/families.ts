@@ -1,5 +1,5 @@
 import type { BoxForm, Container, LoadItem } from '../../src/core/fit/load/cargo';
-import { randomFrom } from './random';
+import { randomFrom } from '../../src/core/fit/load/random';
 
 export interface Instance {
   readonly family: string;

@@ -55,8 +55,13 @@ test('a pocket-tin kit from the catalogue, by keyboard alone', async ({ page }) 
   await page.keyboard.press('s');
   await expect(page).toHaveURL(/\/stow$/);
   await expect(page.getByRole('group', { name: /^Inside/ }).first()).toBeVisible();
-  // 7.9 + 58.1 + 28.5 + 6.8 + 2.5 + 9.7 mL in 95 × 61 × 21 mm: by bulk alone it goes, and the screen says no more.
-  await expect(page.locator('[data-figure=Stowed]')).toContainText(/114 mL.*122 mL.*goes by bulk/s);
+  // 7.9 + 58.1 + 28.5 + 6.8 + 2.5 + 9.7 mL in 95 × 61 × 21 mm: the bulk goes, but one tin is 22 mm high.
+  await expect(page.locator('[data-figure=Stowed]')).toContainText(
+    /114 mL.*122 mL.*1 does not fit/s,
+  );
+  await expect(page.getByRole('group', { name: /^Inside/ }).first()).toContainText(
+    /does not fit: Charred cloth in a tin stands 1 mm out/,
+  );
   await saved(page);
   await page.reload();
   await expect(page.locator('[data-figure=Mass]')).toContainText('132 g');

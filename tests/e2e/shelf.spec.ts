@@ -43,7 +43,7 @@ test('a cavity that is added to a piece can be filled', async ({ page }) => {
     /In Floating throw line 15 m.*room by bulk, 1 % full/,
   );
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('group', { name: /^Bag: room by bulk/ })).toContainText(
+  await expect(page.getByRole('group', { name: /^Bag: all in, laid out, 1 % full/ })).toContainText(
     'Pocket whetstone',
   );
 });

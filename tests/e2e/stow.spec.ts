@@ -1,0 +1,150 @@
+import { expect, test, type Page } from '@playwright/test';
+import { chromiumArguments } from '../../playwright.config';
+import { writeFile } from '../../src/core/exchange';
+import { newPlacement } from '../../src/core/loadout';
+import { benchOf, gear, holder, kit } from '../support/benches';
+import { bringIn, open, saved, watch } from './bench';
+
+test.use({
+  launchOptions: {
+    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    args: [...chromiumArguments, '--use-angle=swiftshader', '--enable-unsafe-swiftshader'],
+  },
+});
+
+const cookBox = '/stow/inside?in=cook-box&cavity=inside';
+
+async function lookIntoCookBox(page: Page): Promise<void> {
+  await open(page, cookBox);
+  await page.getByRole('combobox', { name: 'Kit on the table' }).selectOption('Boathouse box');
+  await expect(page.getByRole('heading', { name: 'One piece stays outside' })).toBeVisible();
+}
+
+/** How many colours a picture has that cover more than a few of its pixels. */
+async function coloursOf(page: Page, picture: Buffer): Promise<number> {
+  return page.evaluate(async (data) => {
+    const image = new Image();
+    image.src = `data:image/png;base64,${data}`;
+    await image.decode();
+    const canvas = document.createElement('canvas');
+    canvas.width = image.width;
+    canvas.height = image.height;
+    const drawn = canvas.getContext('2d')!;
+    drawn.drawImage(image, 0, 0);
+    const { data: pixels } = drawn.getImageData(0, 0, image.width, image.height);
+    const counts = new Map<number, number>();
+    for (let at = 0; at < pixels.length; at += 4) {
+      const colour = (pixels[at]! << 16) | (pixels[at + 1]! << 8) | pixels[at + 2]!;
+      counts.set(colour, (counts.get(colour) ?? 0) + 1);
+    }
+    return [...counts.values()].filter((count) => count > 40).length;
+  }, picture.toString('base64'));
+}
+
+test('the pot of the demo goes in once it is laid down, and the picture shows it', async ({
+  page,
+}) => {
+  const { complaints } = watch(page);
+  await lookIntoCookBox(page);
+  await expect(page.getByText(/stays upright, and is 44 mm too wide for that/)).toBeVisible();
+  const picture = page.locator('[data-round]');
+  await expect(picture.locator('canvas')).toBeVisible();
+  await expect(page.getByText('Packed: 2 of 2')).toBeVisible();
+  await page.getByRole('button', { name: /^Lay Pot 1.4 L, sooted on its side/ }).click();
+  await expect(page.getByRole('heading', { name: 'All of it goes in' })).toBeVisible();
+  await expect(page.getByText('Packed: 3 of 3')).toBeVisible();
+  await expect(async () => {
+    const colours = await coloursOf(page, await picture.screenshot());
+    expect(colours).toBeGreaterThan(8);
+  }).toPass();
+  const full = await picture.screenshot();
+  await page.getByRole('button', { name: 'One piece back' }).click();
+  await page.getByLabel(/^Packed: 2 of 3/).press('Home');
+  await expect(page.getByText(/Packed: 0 of 3/)).toBeVisible();
+  await expect(async () => {
+    const empty = await picture.screenshot();
+    expect(await coloursOf(page, empty)).toBeLessThan(await coloursOf(page, full));
+  }).toPass();
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { name: 'One piece stays outside' })).toBeVisible();
+  expect(complaints).toEqual([]);
+});
+
+test('a load is shown and printed in layers, also where nothing can be drawn in the round', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const known = HTMLCanvasElement.prototype.getContext;
+    HTMLCanvasElement.prototype.getContext = function (this: HTMLCanvasElement, kind: string) {
+      return kind.startsWith('webgl') ? null : known.call(this, kind as '2d');
+    } as typeof known;
+  });
+  await open(page, '/stow/inside?in=portage-pack&cavity=main');
+  await expect(page.getByText(/draws nothing in the round/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'All of it goes in' })).toBeVisible();
+  const layers = page.locator('[data-layers] > li');
+  expect(await layers.count()).toBeGreaterThan(2);
+  const named = (await layers.allInnerTexts()).join(' ');
+  for (const piece of ['Pot 1.4 L', 'Tarp 3 × 3 m', 'Dry bag 8 L']) expect(named).toContain(piece);
+  await page.emulateMedia({ media: 'print' });
+  await expect(layers.first()).toBeVisible();
+  await expect(page.getByText('Portage pack: how to pack Portage pack 45 L, Main')).toBeVisible();
+  await expect(page.getByRole('navigation').first()).toBeHidden();
+  const paper = await page.pdf();
+  expect(paper.byteLength).toBeGreaterThan(10_000);
+});
+
+test('a long search leaves the page free, and what it found stays when it is stopped', async ({
+  page,
+}) => {
+  await open(page, '/papers');
+  await bringIn(page, 'crate.json', writeFile(crate));
+  await saved(page);
+  await page.goto('/stow/inside?in=crate&cavity=inside');
+  await page.getByRole('combobox', { name: 'Kit on the table' }).selectOption('crate-kit');
+  await expect(page.getByRole('heading', { name: /stay outside$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'In layers' }).click();
+  const again = page.getByRole('button', { name: 'Search for 30 s' });
+  await again.click();
+  await expect(page.getByText(/^Searching: [0-9.]+ of 30 s/)).toBeVisible();
+  await page.evaluate(() => {
+    const seen: number[] = [];
+    Object.assign(window, { seen });
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) seen.push(duration);
+    }).observe({ type: 'longtask' });
+  });
+  await expect(page.getByText(/^Searching: [4-9]\.[0-9] of 30 s/)).toBeVisible();
+  const long = await page.evaluate(() => (window as unknown as { seen: number[] }).seen);
+  expect(long.filter((ms) => ms > 100)).toEqual([]);
+  await page.getByRole('button', { name: 'Stop, and keep what is found' }).click();
+  await expect(again).toBeVisible();
+  expect(await page.locator('[data-layers] > li').count()).toBeGreaterThan(1);
+});
+
+test('the rest is stowed in one act, but for what is pinned', async ({ page }) => {
+  await open(page, '/stow');
+  await page.getByRole('button', { name: 'Find places for the rest' }).click();
+  const proposal = page.getByRole('region', { name: 'Places for the rest' });
+  await expect(proposal.getByRole('checkbox', { name: /^Pocket whetstone → / })).toBeVisible();
+  await proposal.getByRole('checkbox', { name: /Insect repellent/ }).click();
+  await expect(proposal.getByText('Insect repellent stays where it is')).toBeVisible();
+  await proposal.getByRole('button', { name: 'Stow them so' }).click();
+  const mat = page.getByRole('region', { name: 'on the mat, not stowed' });
+  await expect(mat).toContainText('Insect repellent');
+  await expect(mat).not.toContainText('whetstone');
+});
+
+/** A litre, and 30 blocks of 36 mL for it: more than go in. */
+const block = {
+  form: { shape: 'box', lengthMm: 48, widthMm: 30, heightMm: 25, upright: false },
+} as const;
+const crate = benchOf(
+  [holder('crate'), gear('block', { ...block, count: 30 })],
+  [
+    kit('crate-kit', [
+      newPlacement('crate', 'crate', { on: 'house' }),
+      newPlacement('block', 'block', { in: 'crate', cavity: 'inside' }, 30),
+    ]),
+  ],
+);
