@@ -12,6 +12,9 @@ export const chromiumArguments = [
   '--disable-sync',
 ];
 
+/** What draws in the round where there is no graphics card. */
+export const drawingArguments = ['--use-angle=swiftshader', '--enable-unsafe-swiftshader'];
+
 export default defineConfig({
   testDir: 'tests/e2e',
   timeout: 120_000,

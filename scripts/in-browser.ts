@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Browser } from '@playwright/test';
-import { chromiumArguments } from '../playwright.config';
+import { chromiumArguments, drawingArguments } from '../playwright.config';
 
 /** Serves the application with the demo or an empty bench while `work` runs in a browser. */
 export async function inBrowser(
@@ -17,7 +17,7 @@ export async function inBrowser(
   );
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: chromiumArguments,
+    args: [...chromiumArguments, ...drawingArguments],
   });
   try {
     await work(browser, `http://127.0.0.1:${port}`);

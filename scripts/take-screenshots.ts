@@ -37,6 +37,19 @@ const shots: readonly Shot[] = [
       await page.locator('[data-piece=barrel]').scrollIntoViewIfNeeded();
     },
   },
+  {
+    name: 'inside',
+    path: '/stow/inside?in=barrel&cavity=inside',
+    first: async (page) => {
+      await page.getByText('What would help').waitFor();
+      await page.getByRole('button', { name: /Carry .* outside/ }).waitFor();
+    },
+  },
+  {
+    name: 'layers',
+    path: '/stow/inside?in=portage-pack&cavity=main',
+    first: (page) => page.getByRole('button', { name: 'In layers' }).click(),
+  },
   { name: 'stow-phone', path: '/stow', phone: true, dark: true },
   { name: 'papers', path: '/papers' },
   { name: 'shelf', path: '/shelf' },

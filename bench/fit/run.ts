@@ -6,8 +6,8 @@ import { cut, mixed, type Instance } from './families';
 import { kitHolders, kitInto } from './kits';
 import { shareByBinPacking } from './plain-packer';
 
-/** `npm run bench:fit`, or with `-- SEEDS BUDGETS`, as in `-- 3 100,2000`: budgets in ms. */
-const [seedsWord = '5', budgetsWord = '100,2000,30000'] = process.argv.slice(2);
+/** `npm run bench:fit`, or with `-- SEEDS BUDGETS FAMILIES`, as in `-- 3 100,2000 mixed`: budgets in ms. */
+const [seedsWord = '3', budgetsWord = '100,2000,30000', only = ''] = process.argv.slice(2);
 const seeds = Number(seedsWord);
 const budgetsMs = budgetsWord.split(',').map(Number);
 
@@ -26,7 +26,7 @@ print(
     .concat(['seconds used', 'peak MB']),
 );
 print(Array.from({ length: 7 + budgetsMs.length }, () => '---'));
-for (const [name, make] of families) {
+for (const [name, make] of families.filter(([family]) => family.startsWith(only))) {
   const instances = Array.from({ length: seeds }, (_, at) => make(at + 1));
   const offered = mean(instances.map(offeredShare));
   const started = performance.now();

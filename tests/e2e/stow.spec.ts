@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { chromiumArguments } from '../../playwright.config';
+import { chromiumArguments, drawingArguments } from '../../playwright.config';
 import { writeFile } from '../../src/core/exchange';
 import { newPlacement } from '../../src/core/loadout';
 import { benchOf, gear, holder, kit } from '../support/benches';
@@ -8,7 +8,7 @@ import { bringIn, open, saved, watch } from './bench';
 test.use({
   launchOptions: {
     executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: [...chromiumArguments, '--use-angle=swiftshader', '--enable-unsafe-swiftshader'],
+    args: [...chromiumArguments, ...drawingArguments],
   },
 });
 

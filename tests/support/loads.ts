@@ -76,8 +76,9 @@ const anyContainer: fc.Arbitrary<Container> = fc.oneof(
 
 /** Tins and cans with any mouth, and up to a dozen pieces of all forms: most fit, some cannot. */
 export const anyLoad: fc.Arbitrary<Load> = fc
-  .tuple(anyContainer, fc.array(anyForm, { maxLength: 12 }))
-  .map(([container, forms]) => ({
+  .tuple(anyContainer, fc.array(anyForm, { maxLength: 12 }), fc.boolean())
+  .map(([container, forms, isSoftInParts]) => ({
     container,
+    isSoftInParts,
     items: forms.map((form, at) => ({ id: `piece-${at}`, form })),
   }));

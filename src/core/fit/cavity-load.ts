@@ -52,7 +52,12 @@ export function cavityQuestion(
   return {
     placement: placementId,
     cavity: cavityId,
-    loads: containersOf(cavity).map((container) => ({ container, items: measured, isWorn })),
+    loads: containersOf(cavity).map((container) => ({
+      container,
+      items: measured,
+      isWorn,
+      isSoftInParts: true,
+    })),
     items: all,
     unmeasured: all.filter(({ form }) => form === null),
   };

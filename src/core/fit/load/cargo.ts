@@ -40,6 +40,8 @@ export interface Load {
   readonly items: readonly LoadItem[];
   /** A pack: heavy pieces near its back, the side where y is 0, rather than low. */
   readonly isWorn?: boolean;
+  /** Soft pieces may fill several gaps that touch, where no one gap is large enough. */
+  readonly isSoftInParts?: boolean;
 }
 
 /** A piece in its place: where its hull's low corner is and how large its hull is, in mm. Soft ones as a block. */
@@ -54,6 +56,13 @@ export interface Stowed extends Solid {
   readonly id: string;
   /** The piece that it goes in with: in its hollow, or wound round it. */
   readonly within?: { readonly host: string; readonly how: 'inside' | 'around' };
+  /** Further blocks of a soft piece that fills several gaps; each touches another of its blocks. */
+  readonly more?: readonly Solid[];
+}
+
+/** All blocks that a piece is in: most pieces are one. */
+export function blocksOf(stowed: Stowed): readonly Solid[] {
+  return stowed.more ? [stowed, ...stowed.more] : [stowed];
 }
 
 export function volumeMm3(container: Container): number {

@@ -5,5 +5,5 @@ export * from './stow-search';
 export * from './stow-within';
 export * from './verify';
 export { whyInWords, type Why } from './why';
-export { hair, middleOf, overlap, volumeOf } from './solid';
+export { middleOf, volumeOf } from './solid';
 export * from './layers';

@@ -1,4 +1,4 @@
-import type { Stowed } from './cargo';
+import { blocksOf, type Solid, type Stowed } from './cargo';
 import { hair } from './solid';
 
 /** A level cut through a load, as seen from above. */
@@ -19,7 +19,7 @@ export function layersOf(placed: readonly Stowed[]): readonly Layer[] {
     if (shown.has(next)) continue;
     const cutMm = top(placed[next]!) - Math.min(1, placed[next]!.sizeMm[2] / 2);
     const pieces = placed.flatMap((stowed, at) =>
-      stowed.atMm[2] < cutMm - hair && top(stowed) > cutMm + hair
+      blocksOf(stowed).some((block) => isCut(block, cutMm))
         ? [{ at, isFromBelow: shown.has(at) }]
         : [],
     );
@@ -27,4 +27,9 @@ export function layersOf(placed: readonly Stowed[]): readonly Layer[] {
     layers.push({ cutMm, pieces });
   }
   return layers;
+}
+
+/** Whether a level cut goes through a solid. */
+export function isCut({ atMm, sizeMm }: Solid, cutMm: number): boolean {
+  return atMm[2] < cutMm - hair && atMm[2] + sizeMm[2] > cutMm + hair;
 }

@@ -2,22 +2,35 @@ import type { Solid } from './cargo';
 import type { Put } from './placer';
 import { hair } from './solid';
 
-/** Each piece down onto what is under the box round it, the lowest first; beside each other they stay as they are. */
+/**
+ * Each piece down onto what is under the box round it, the lowest first; beside each other they stay as they are, and
+ * so do pieces in several blocks.
+ */
 export function letDown(puts: readonly Put[]): readonly Put[] {
-  const settled: Put[] = [];
-  for (const put of [...puts].sort((a, b) => a.solid.atMm[2] - b.solid.atMm[2])) {
-    const { atMm, sizeMm } = put.solid;
-    let floor = 0;
-    for (const { solid } of settled) {
-      const isUnder = [0, 1].every(
-        (k) =>
-          solid.atMm[k]! < atMm[k]! + sizeMm[k]! - hair &&
-          atMm[k]! < solid.atMm[k]! + solid.sizeMm[k]! - hair,
-      );
-      if (isUnder) floor = Math.max(floor, solid.atMm[2] + solid.sizeMm[2]);
-    }
-    const solid: Solid = { ...put.solid, atMm: [atMm[0], atMm[1], Math.min(floor, atMm[2])] };
-    settled.push({ ...put, solid });
-  }
-  return settled;
+  const inParts = puts.filter(({ more }) => more);
+  const whole = puts.filter(({ more }) => !more);
+  const settled: Solid[] = inParts.flatMap(({ solid, more }) => [solid, ...more!]);
+  const lowered = [...whole]
+    .sort((a, b) => a.solid.atMm[2] - b.solid.atMm[2])
+    .map((put): Put => {
+      const [x, y, z] = put.solid.atMm;
+      const floors = settled.filter((each) => isInLine(each, put.solid)).map(topOf);
+      const solid: Solid = { ...put.solid, atMm: [x, y, Math.min(z, Math.max(0, ...floors))] };
+      settled.push(solid);
+      return { ...put, solid };
+    });
+  return [...lowered, ...inParts];
+}
+
+function topOf({ atMm, sizeMm }: Solid): number {
+  return atMm[2] + sizeMm[2];
+}
+
+/** Whether the boxes round two solids overlap, seen from above: then the one cannot come down past the other. */
+function isInLine(one: Solid, other: Solid): boolean {
+  return [0, 1].every(
+    (k) =>
+      one.atMm[k]! < other.atMm[k]! + other.sizeMm[k]! - hair &&
+      other.atMm[k]! < one.atMm[k]! + one.sizeMm[k]! - hair,
+  );
 }

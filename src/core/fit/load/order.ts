@@ -1,4 +1,4 @@
-import type { Load, Stowed } from './cargo';
+import { blocksOf, type Load, type Stowed } from './cargo';
 import type { Put } from './placer';
 import { canReach, fromBelow, isFullyOpen } from './way-in';
 
@@ -8,8 +8,16 @@ export function orderedIn(
   rigid: readonly Put[],
   soft: readonly Put[],
 ): readonly Stowed[] {
-  const named = (put: Put): Stowed => ({ id: load.items[put.item]!.id, ...put.solid });
-  const all = fromBelow([...rigid, ...soft].map(named));
+  const named = ({ item, solid, more }: Put): Stowed => {
+    const { id } = load.items[item]!;
+    return more ? { id, ...solid, more } : { id, ...solid };
+  };
+  const stowed = [...rigid, ...soft].map(named);
+  // What is in several blocks is fed in round the others, last.
+  const all = [
+    ...fromBelow(stowed.filter(({ more }) => !more)),
+    ...fromBelow(stowed.filter(({ more }) => more)),
+  ];
   if (isFullyOpen(load.container)) return all;
   const below = reachable(load, all);
   if (below.length === all.length) return below;
@@ -21,7 +29,8 @@ function reachable(load: Load, order: readonly Stowed[]): readonly Stowed[] {
   const forms = new Map(load.items.map(({ id, form }) => [id, form]));
   const earlier: Stowed[] = [];
   for (const stowed of order) {
-    if (canReach(load.container, earlier, stowed, forms.get(stowed.id)!)) earlier.push(stowed);
+    const inTheWay = earlier.flatMap(blocksOf);
+    if (canReach(load.container, inTheWay, stowed, forms.get(stowed.id)!)) earlier.push(stowed);
   }
   return earlier;
 }

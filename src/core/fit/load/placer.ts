@@ -4,10 +4,12 @@ import { Plane } from './plane';
 import { hair } from './solid';
 import { canReach, isFullyOpen } from './way-in';
 
-/** A rigid piece in its place; `item` is its index in the load. */
+/** A piece in its place; `item` is its index in the load. */
 export interface Put {
   readonly item: number;
   readonly solid: Solid;
+  /** Further blocks of a soft piece. */
+  readonly more?: readonly Solid[];
 }
 
 /** How one pass goes about it. */

@@ -8,6 +8,8 @@ import {
   type Solid,
 } from './cargo';
 import type { Put } from './placer';
+import { pourInParts } from './pour-in-parts';
+import { isWithin, sliceOf, type SoftPiece } from './slices';
 import { Spaces } from './spaces';
 
 /** Between pressed tight and as it lies; the first that all go in at is taken. */
@@ -43,7 +45,7 @@ export function pourSoft(load: Load, rigid: readonly Put[]): Poured {
     const volumes = soft.map(({ form }) => volumeAt(form, pressing));
     const isHopeless = pressing > 0 && volumes.reduce((sum, each) => sum + each, 0) > room;
     if (isHopeless) continue;
-    for (const style of stylesFor(load.container, soft.length)) {
+    for (const style of stylesFor(load, soft.length, pressing)) {
       const poured = pour(load.container, rigid, soft, pressing, style);
       if (poured.left.length === 0) return poured;
       if (!best || poured.left.length < best.left.length) best = poured;
@@ -54,22 +56,22 @@ export function pourSoft(load: Load, rigid: readonly Put[]): Poured {
 
 /**
  * As pillows, low and about as long as wide, as they lie when there is room; as slices that leave the rest of a
- * space in one; or as slices with the last of them as discs over all that is in a round room.
+ * space in one; as slices with the last of them as discs over all that is in a round room; or, where slices find no
+ * room, in several blocks that touch.
  */
-type Style = 'pillows' | 'slices' | 'discs';
+type Style = 'pillows' | 'slices' | 'discs' | 'parts';
 
 /** More soft pieces than this are only tried as slices: each try takes long. */
 const mostPillows = 60;
 
-function stylesFor(container: Container, pieces: number): readonly Style[] {
-  const styles: readonly Style[] =
-    container.shape === 'cylinder' ? ['slices', 'discs'] : ['slices'];
-  return pieces <= mostPillows ? ['pillows', ...styles] : styles;
-}
-
-interface SoftPiece {
-  readonly item: number;
-  readonly form: SoftForm;
+function stylesFor(load: Load, pieces: number, pressing: number): readonly Style[] {
+  const isFew = pieces <= mostPillows;
+  return [
+    ...(isFew ? (['pillows'] as const) : []),
+    'slices',
+    ...(load.container.shape === 'cylinder' ? (['discs'] as const) : []),
+    ...(isFew && pressing === 0 && load.isSoftInParts ? (['parts'] as const) : []),
+  ];
 }
 
 /** In mm³; no less than its thinnest side allows. */
@@ -85,12 +87,22 @@ function pour(
   pressing: number,
   style: Style,
 ): Poured {
-  const spaces = emptySpaces(container, rigid, soft, pressing);
+  const leastSide = Math.min(...soft.map(({ form }) => form.thinnestMm));
+  const leastVolume =
+    style === 'parts'
+      ? leastSide ** 3
+      : Math.min(...soft.map(({ form }) => volumeAt(form, pressing)));
+  const spaces = emptySpaces(container, rigid, new Spaces(leastSide - hair, 0, leastVolume - hair));
   const puts: Put[] = [];
   const left: SoftPiece[] = [];
   for (const piece of soft) {
-    const put = pourOne(spaces, piece, volumeAt(piece.form, pressing), style);
-    if (put) cut(spaces, put.solid.atMm, put.solid.sizeMm);
+    const volume = volumeAt(piece.form, pressing);
+    const put =
+      pourOne(spaces, piece, volume, style) ??
+      (style === 'parts' ? pourInParts(spaces, piece, volume) : null);
+    for (const block of put ? [put.solid, ...(put.more ?? [])] : []) {
+      cut(spaces, block.atMm, block.sizeMm);
+    }
     if (put) puts.push(put);
     else left.push(piece);
   }
@@ -99,15 +111,7 @@ function pour(
     : { puts, left: left.map(({ item }) => item) };
 }
 
-function emptySpaces(
-  container: Container,
-  rigid: readonly Put[],
-  soft: readonly SoftPiece[],
-  pressing: number,
-): Spaces {
-  const leastSide = Math.min(...soft.map(({ form }) => form.thinnestMm));
-  const leastVolume = Math.min(...soft.map(({ form }) => volumeAt(form, pressing)));
-  const spaces = new Spaces(leastSide - hair, 0, leastVolume - hair);
+function emptySpaces(container: Container, rigid: readonly Put[], spaces: Spaces): Spaces {
   const [l, w, h] = hullOf(container);
   if (container.shape === 'box') spaces.add(0, 0, 0, l, w, h);
   else {
@@ -172,59 +176,6 @@ function pillowOf([x, y, z]: Sides, volume: number, form: SoftForm): Sides | nul
   const length = Math.min(isAlongX ? x : y, long);
   const size: Sides = isAlongX ? [length, area / length, wished] : [area / length, length, wished];
   return isWithin(size, [x, y, z], form) ? size : null;
-}
-
-function isWithin(size: readonly number[], sides: Sides, form: SoftForm): boolean {
-  return (
-    size.every((side, at) => side <= sides[at]! + hair && side >= form.thinnestMm - hair) &&
-    Math.hypot(...size) >= form.longestRigidMm - hair
-  );
-}
-
-/** Sides of a block of a volume within others: whole across two of them where it is thick enough, else across one. */
-function sliceOf(sides: Sides, volume: number, form: SoftForm): Sides | null {
-  if (Math.min(...sides) < form.thinnestMm - hair) return null;
-  if (Math.hypot(...sides) < form.longestRigidMm - hair) return null;
-  // The flatter the cut face against the room, the better the rest: across the longest side first.
-  const order = [0, 1, 2].sort((one, other) => sides[other]! - sides[one]!);
-  for (const k of order) {
-    const thick = volume / ((sides[0] * sides[1] * sides[2]) / sides[k]!);
-    if (thick < form.thinnestMm - hair || thick > sides[k]! + hair) continue;
-    const size = sides.map((side, at) =>
-      at === k ? Math.min(thick, side) : side,
-    ) as unknown as Sides;
-    if (Math.hypot(...size) >= form.longestRigidMm - hair) return size;
-  }
-  const [long, middle, short] = order as [number, number, number];
-  for (const [whole, first, second] of [
-    [short, long, middle],
-    [long, middle, short],
-    [middle, long, short],
-    [long, short, middle],
-  ] as const) {
-    const size = [...sides];
-    size[first] = Math.max(form.thinnestMm, Math.sqrt(volume / sides[whole]!));
-    size[first] = Math.min(size[first]!, sides[first]!);
-    size[second] = volume / (size[first]! * sides[whole]!);
-    if (size[second]! > sides[second]! + hair) {
-      size[second] = sides[second]!;
-      size[first] = volume / (size[second]! * sides[whole]!);
-    }
-    if (isWithin(size, sides, form)) return size as unknown as Sides;
-  }
-  return cubeOf(sides, volume, form);
-}
-
-/** A block with one side as long as its rigid part asks, or as even as it can be. */
-function cubeOf(sides: Sides, volume: number, form: SoftForm): Sides | null {
-  const long = [0, 1, 2].sort((one, other) => sides[other]! - sides[one]!)[0]!;
-  const size = [...sides];
-  size[long] = Math.min(sides[long]!, Math.max(form.longestRigidMm, Math.cbrt(volume)));
-  const [u, v] = [0, 1, 2].filter((k) => k !== long) as [number, number];
-  const area = volume / size[long]!;
-  size[u] = Math.min(sides[u]!, Math.max(Math.sqrt(area), area / sides[v]!));
-  size[v] = area / size[u]!;
-  return isWithin(size, sides, form) ? (size as unknown as Sides) : null;
 }
 
 /** In a round room, those that no block had room for lie as discs over all that is in. */

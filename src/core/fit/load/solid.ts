@@ -39,6 +39,25 @@ export function isInside(solid: Solid, container: Container): boolean {
     : Math.hypot(offX + dx / 2, offY + dy / 2) <= radius + hair;
 }
 
+/** Whether two boxes share part of a face that is at least so wide in both directions. */
+export function touch(one: Solid, other: Solid, leastMm: number): boolean {
+  return [0, 1, 2].some((k) => {
+    const isFaceToFace =
+      Math.abs(one.atMm[k]! + one.sizeMm[k]! - other.atMm[k]!) < hair ||
+      Math.abs(other.atMm[k]! + other.sizeMm[k]! - one.atMm[k]!) < hair;
+    if (!isFaceToFace) return false;
+    return [0, 1, 2].every((side) => {
+      if (side === k) return true;
+      const low = Math.max(one.atMm[side]!, other.atMm[side]!);
+      const high = Math.min(
+        one.atMm[side]! + one.sizeMm[side]!,
+        other.atMm[side]! + other.sizeMm[side]!,
+      );
+      return high - low >= leastMm - hair;
+    });
+  });
+}
+
 /** What must be free so that a solid can go straight down to its place below `topMm`: all of it above its girth. */
 export function shaftAbove(solid: Solid, topMm: number): Solid {
   const { atMm, sizeMm, axis } = solid;

@@ -31,6 +31,11 @@ export class Spaces {
     private readonly leastVolume: number,
   ) {}
 
+  /** None yet, and the same ones are kept. */
+  alike(): Spaces {
+    return new Spaces(this.leastSide, this.leastLongest, this.leastVolume);
+  }
+
   copyFrom(other: Spaces): void {
     if (this.corners.length < other.count * 6) {
       this.corners = new Float64Array(Math.max(other.corners.length, other.count * 6));

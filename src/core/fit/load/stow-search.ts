@@ -1,6 +1,6 @@
 import type { Container, Load, Stowed } from './cargo';
 import type { LeftOut, Stowage } from './stowage';
-import { volumeMm3 } from './cargo';
+import { blocksOf, volumeMm3 } from './cargo';
 import { leastVolumeMm3 } from './forms';
 import { nestingsOf, toldApart, type Nest } from './nest';
 import { LoadSearch } from './search';
@@ -66,7 +66,8 @@ export class StowSearch {
 
   get fill(): number {
     const apart = this.placed.filter(({ within }) => within?.how !== 'around');
-    return apart.reduce((sum, solid) => sum + volumeOf(solid), 0) / volumeMm3(this.container);
+    const taken = apart.flatMap(blocksOf).reduce((sum, solid) => sum + volumeOf(solid), 0);
+    return taken / volumeMm3(this.container);
   }
 
   *run(): Generator<void, void> {

@@ -1,6 +1,7 @@
 import type { Form } from '../../gear';
 import {
   axes,
+  blocksOf,
   hullOf,
   type Container,
   type Load,
@@ -10,7 +11,7 @@ import {
 } from './cargo';
 import type { Stowage } from './stowage';
 import { stancesOf } from './forms';
-import { isInside, middleOf, overlap, volumeOf } from './solid';
+import { isInside, middleOf, overlap, touch, volumeOf } from './solid';
 import { canReach } from './way-in';
 
 /** Millimetres, and parts in a million of a volume, that sums of fractions may be out by. */
@@ -31,7 +32,13 @@ export function wrongWith(load: Load, stowage: Stowage): readonly string[] {
     const isWound = stowed.within?.how === 'around';
     const isOfForm = isWound ? isRound(stowed, item.form, host) : hasItsForm(stowed, item.form);
     if (!isOfForm) wrong.push(`${stowed.id} is not as large as it is.`);
-    if (!isInside(stowed, stowage.container)) wrong.push(`${stowed.id} is not inside.`);
+    const blocks = blocksOf(stowed);
+    if (!blocks.every((block) => isInside(block, stowage.container))) {
+      wrong.push(`${stowed.id} is not inside.`);
+    }
+    if (stowed.more && !hangsTogether(blocks, item.form)) {
+      wrong.push(`${stowed.id} is not in one piece.`);
+    }
     if (stowed.within?.how === 'inside' && !isInHollow(stowed, host, items.get(host?.id ?? ''))) {
       wrong.push(`${stowed.id} is not in the hollow of ${stowed.within.host}.`);
     }
@@ -39,11 +46,11 @@ export function wrongWith(load: Load, stowage: Stowage): readonly string[] {
       .slice(0, at)
       .filter((other) => !isHostOf(stowed, other) && !isHostOf(other, stowed));
     for (const other of earlier) {
-      if (overlap(stowed, other)) {
+      if (blocks.some((block) => blocksOf(other).some((each) => overlap(block, each)))) {
         wrong.push(`${stowed.id} and ${other.id} are in one place.`);
       }
     }
-    if (!canReach(stowage.container, earlier, stowed, item.form)) {
+    if (!canReach(stowage.container, earlier.flatMap(blocksOf), stowed, item.form)) {
       wrong.push(`${stowed.id} cannot be brought to its place.`);
     }
   });
@@ -61,6 +68,19 @@ function wrongWithList(load: Load, { fits, placed, left }: Stowage): readonly st
   for (const id of seen.keys()) wrong.push(`${id} is not of this load.`);
   if (fits !== (left.length === 0)) wrong.push('Whether all fits is told wrongly.');
   return wrong;
+}
+
+/** Blocks that each touch one before them, as wide as the piece is thin, and do not overlap. */
+function hangsTogether(blocks: readonly Solid[], form: Form): boolean {
+  if (form.shape !== 'soft') return false;
+  return blocks.every((block, at) => {
+    const before = blocks.slice(0, at);
+    return (
+      at === 0 ||
+      (before.some((other) => touch(block, other, form.thinnestMm)) &&
+        !before.some((other) => overlap(block, other)))
+    );
+  });
 }
 
 function isHostOf(inner: Stowed, host: Stowed): boolean {
@@ -118,11 +138,12 @@ function hasItsForm(stowed: Stowed, form: Form): boolean {
         axis === stowed.axis && sizeMm.every((mm, k) => Math.abs(mm - stowed.sizeMm[k]!) <= slack),
     );
   }
-  const volumeMl = volumeOf(stowed) / 1000;
+  const blocks = blocksOf(stowed);
+  const volumeMl = blocks.reduce((sum, block) => sum + volumeOf(block), 0) / 1000;
   return (
     volumeMl >= form.tightMl * (1 - slack) &&
     volumeMl <= form.looseMl * (1 + slack) &&
-    Math.min(...stowed.sizeMm) >= form.thinnestMm - slack &&
+    Math.min(...blocks.flatMap(({ sizeMm }) => sizeMm)) >= form.thinnestMm - slack &&
     Math.hypot(...stowed.sizeMm) >= form.longestRigidMm - slack
   );
 }

@@ -16,13 +16,16 @@ interface CarriedProps {
   readonly stowing: Stowing | null;
 }
 
+/** In g: what weighs less hangs on nobody's shoulders. */
+const leastMassG = 2500;
+
 /** Where the mass sits in something that is worn, and what that means on the way. */
 export function Carried({ question, stowing }: CarriedProps) {
   const stowage = stowing?.stowage;
   if (!stowage || !question.loads[0]!.isWorn || stowage.placed.length < 3) return null;
   const masses = new Map(question.items.map(({ id, massG }) => [id, massG]));
   const balance = balanceOf(stowage.container, stowage.placed, (id) => masses.get(id) ?? 0);
-  if (!balance) return null;
+  if (!balance || balance.massG < leastMassG) return null;
   const advice = adviceOn(balance);
   return (
     <Panel title="How it carries">

@@ -1,7 +1,17 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { hullOf, layersOf, middleOf, type Container, type Layer } from '@/core/fit';
+import { Fragment } from 'react';
+import {
+  blocksOf,
+  hullOf,
+  isCut,
+  layersOf,
+  middleOf,
+  type Container,
+  type Layer,
+  type Solid,
+} from '@/core/fit';
 import { printLength, type UnitSystem } from '@/core/quantity';
 import type { PlacedPiece } from './pieces';
 
@@ -79,28 +89,32 @@ function OneLayer({
             onClick={() => onSelect(piece.stowed.id)}
             style={{ cursor: 'pointer' }}
           >
-            <Cut
-              piece={piece}
-              cutMm={layer.cutMm}
-              width={width}
-              isFromBelow={isFromBelow}
-              isSelected={selected === piece.stowed.id}
-              line={longest / 260}
-            />
-            <text
-              x={middleOf(piece.stowed, 0)}
-              y={width - middleOf(piece.stowed, 1)}
-              fontSize={Math.min(
-                type,
-                Math.min(piece.stowed.sizeMm[0], piece.stowed.sizeMm[1]) * 0.8,
-              )}
-              textAnchor="middle"
-              dominantBaseline="central"
-              fill="var(--acorn-colors-fg)"
-              fontWeight="700"
-            >
-              {piece.step}
-            </text>
+            {blocksOf(piece.stowed)
+              .filter((block) => isCut(block, layer.cutMm))
+              .map((block, at) => (
+                <Fragment key={at}>
+                  <Cut
+                    piece={piece}
+                    block={block}
+                    cutMm={layer.cutMm}
+                    width={width}
+                    isFromBelow={isFromBelow}
+                    isSelected={selected === piece.stowed.id}
+                    line={longest / 260}
+                  />
+                  <text
+                    x={middleOf(block, 0)}
+                    y={width - middleOf(block, 1)}
+                    fontSize={Math.min(type, Math.min(block.sizeMm[0], block.sizeMm[1]) * 0.8)}
+                    textAnchor="middle"
+                    dominantBaseline="central"
+                    fill="var(--acorn-colors-fg)"
+                    fontWeight="700"
+                  >
+                    {piece.step}
+                  </text>
+                </Fragment>
+              ))}
           </g>
         ))}
       </svg>
@@ -115,6 +129,7 @@ const wall = { fill: 'var(--acorn-colors-panel)', stroke: 'var(--acorn-colors-fg
 
 interface CutProps {
   readonly piece: PlacedPiece;
+  readonly block: Solid;
   readonly cutMm: number;
   /** Of the container: the picture's y goes down, its back is on top. */
   readonly width: number;
@@ -124,11 +139,11 @@ interface CutProps {
 }
 
 /** A piece's outline at the height of the cut: what lies is as wide there as its chord. */
-function Cut({ piece, cutMm, width, isFromBelow, isSelected, line }: CutProps) {
-  const { stowed, look, form } = piece;
-  const { axis } = stowed;
-  let [x, y] = stowed.atMm;
-  let [dx, dy] = stowed.sizeMm;
+function Cut({ piece, block, cutMm, width, isFromBelow, isSelected, line }: CutProps) {
+  const { look, form } = piece;
+  const { axis } = block;
+  let [x, y] = block.atMm;
+  let [dx, dy] = block.sizeMm;
   const paint = {
     fill: `color-mix(in srgb, ${look.colour} ${isFromBelow ? 14 : 38}%, var(--acorn-colors-panel))`,
     stroke: isSelected
@@ -140,21 +155,21 @@ function Cut({ piece, cutMm, width, isFromBelow, isSelected, line }: CutProps) {
   if (axis === 'z') {
     return (
       <circle
-        cx={middleOf(stowed, 0)}
-        cy={width - middleOf(stowed, 1)}
+        cx={middleOf(block, 0)}
+        cy={width - middleOf(block, 1)}
         r={dx / 2 - line}
         {...paint}
       />
     );
   }
   if (axis !== null) {
-    const radius = stowed.sizeMm[2] / 2;
-    const half = Math.sqrt(Math.max(0, radius ** 2 - (cutMm - middleOf(stowed, 2)) ** 2));
+    const radius = block.sizeMm[2] / 2;
+    const half = Math.sqrt(Math.max(0, radius ** 2 - (cutMm - middleOf(block, 2)) ** 2));
     if (axis === 'x') {
-      y = middleOf(stowed, 1) - half;
+      y = middleOf(block, 1) - half;
       dy = half * 2;
     } else {
-      x = middleOf(stowed, 0) - half;
+      x = middleOf(block, 0) - half;
       dx = half * 2;
     }
   }

@@ -1,5 +1,5 @@
 import type { CavityQuestion, Stowage, Stowed } from '@/core/fit';
-import { volumeOf } from '@/core/fit';
+import { blocksOf, volumeOf } from '@/core/fit';
 import type { Form, Look } from '@/core/gear';
 
 /** A piece in its place, with what is drawn and said of it. */
@@ -28,8 +28,11 @@ export function howItLies({ stowed, form }: PlacedPiece, nameOf: (id: string) =>
   if (within?.how === 'inside') return `inside ${nameOf(within.host)}`;
   if (within?.how === 'around') return `wound round ${nameOf(within.host)}`;
   if (form.shape === 'soft') {
-    const share = Math.round((volumeOf(stowed) / 1000 / form.looseMl) * 100);
-    return share < 100 ? `pressed to ${share} %` : 'as it lies';
+    const blocks = blocksOf(stowed);
+    const takenMl = blocks.reduce((sum, block) => sum + volumeOf(block), 0) / 1000;
+    const share = Math.round((takenMl / form.looseMl) * 100);
+    const pressed = share < 100 ? `pressed to ${share} %` : 'as it lies';
+    return blocks.length > 1 ? `${pressed}, stuffed into ${blocks.length} gaps` : pressed;
   }
   if (form.shape === 'cylinder') return axis === 'z' ? 'standing' : 'lying';
   const [, , height] = stowed.sizeMm;

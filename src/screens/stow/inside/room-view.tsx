@@ -12,7 +12,7 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { RoundedBoxGeometry } from 'three/examples/jsm/geometries/RoundedBoxGeometry.js';
-import { hullOf, middleOf, type Container, type Sides } from '@/core/fit';
+import { blocksOf, hullOf, middleOf, type Container, type Sides, type Solid } from '@/core/fit';
 import type { PlacedPiece } from './pieces';
 
 /** Where the picture is seen from: angles in radians about the upright and from it. */
@@ -41,19 +41,31 @@ const fieldOfView = 32;
 
 /** The room in the round, in units of its longest side. Drawn only when something changes. */
 export function RoomView(props: RoomViewProps) {
-  const { container, pieces, step, from, isDark } = props;
+  const { container, pieces, step, apart, from, isDark } = props;
   const hull = hullOf(container);
+  // Drawn apart it takes more room, and is drawn smaller for it.
   const scale = 1 / Math.max(...hull);
+  const shrunk = scale / (1 + apart * 0.8);
   return (
     <Canvas frameloop="demand" camera={{ fov: fieldOfView, near: 0.05, far: 30 }} dpr={[1, 2]} flat>
       <hemisphereLight args={[isDark ? '#fff2dc' : '#ffffff', '#8a7458', 1.9]} />
       <directionalLight position={[1.5, 3, 2]} intensity={1.7} />
       <Orbit from={from} radius={(Math.hypot(...hull) * scale) / 2} />
-      <group scale={scale} position={[0, (-hull[2] * scale) / 2, 0]}>
+      <group scale={shrunk} position={[0, (-hull[2] * (1 + apart * 1.1) * shrunk) / 2, 0]}>
         <Walls container={container} colour={isDark ? '#e7d6b8' : '#35251a'} />
-        {pieces.slice(0, step).map((piece) => (
-          <Piece key={piece.stowed.id} piece={piece} hull={hull} {...props} />
-        ))}
+        {pieces
+          .slice(0, step)
+          .flatMap((piece) =>
+            blocksOf(piece.stowed).map((block, at) => (
+              <Block
+                key={`${piece.stowed.id} ${at}`}
+                piece={piece}
+                block={block}
+                hull={hull}
+                {...props}
+              />
+            )),
+          )}
       </group>
     </Canvas>
   );
@@ -127,16 +139,18 @@ function Walls({ container, colour }: { readonly container: Container; readonly 
   );
 }
 
-interface PieceProps extends RoomViewProps {
+interface BlockProps extends RoomViewProps {
   readonly piece: PlacedPiece;
+  readonly block: Solid;
   readonly hull: Sides;
 }
 
 /** How long the piece that was just put in takes to come down, in seconds. */
 const comesInS = 0.35;
 
-function Piece(props: PieceProps) {
-  const { piece, hull, step, selected, apart, isDark, onSelect, onPoint } = props;
+/** A piece, or one block of it. */
+function Block(props: BlockProps) {
+  const { piece, block, hull, step, selected, apart, isDark, onSelect, onPoint } = props;
   const group = useRef<Group>(null);
   const age = useRef(comesInS);
   const { invalidate } = useThree();
@@ -144,9 +158,9 @@ function Piece(props: PieceProps) {
   const isLast = piece.step === step;
   const isSelected = selected === stowed.id;
   const isDim = selected !== null && !isSelected;
-  const geometry = useMemo(() => geometryOf(piece), [piece]);
+  const geometry = useMemo(() => geometryOf(piece, block), [piece, block]);
   const edges = useMemo(() => new EdgesGeometry(geometry, 25), [geometry]);
-  const [x, y, z] = [0, 1, 2].map((k) => middleOf(stowed, k)) as [number, number, number];
+  const [x, y, z] = [0, 1, 2].map((k) => middleOf(block, k)) as [number, number, number];
   const place: Sides = [
     (x - hull[0] / 2) * (1 + apart),
     z * (1 + apart * 1.1),
@@ -181,6 +195,8 @@ function Piece(props: PieceProps) {
     >
       <mesh geometry={geometry}>
         <meshStandardMaterial
+          // Whether it is seen through is built into a material: another one is made.
+          key={isDim ? 'dim' : 'plain'}
           color={look.colour}
           roughness={form.shape === 'soft' ? 1 : 0.55}
           metalness={look.stuff === 'steel' ? 0.25 : 0}
@@ -204,19 +220,19 @@ function Piece(props: PieceProps) {
 }
 
 /** A piece's own shape about its middle; up is y here. A hair smaller, so that neighbours do not flicker. */
-function geometryOf({ stowed, form }: PlacedPiece): BufferGeometry {
-  const [dx, dy, dz] = stowed.sizeMm.map((mm) => Math.max(mm - 0.4, mm * 0.9)) as [
+function geometryOf({ stowed, form }: PlacedPiece, block: Solid): BufferGeometry {
+  const [dx, dy, dz] = block.sizeMm.map((mm) => Math.max(mm - 0.4, mm * 0.9)) as [
     number,
     number,
     number,
   ];
-  if (stowed.axis === null) {
+  if (block.axis === null) {
     return form.shape === 'soft'
       ? new RoundedBoxGeometry(dx, dz, dy, 3, Math.min(dx, dy, dz) * 0.3)
       : new BoxGeometry(dx, dz, dy);
   }
   const isOpen = stowed.within?.how === 'around';
-  switch (stowed.axis) {
+  switch (block.axis) {
     case 'z':
       return new CylinderGeometry(dx / 2, dx / 2, dz, 40, 1, isOpen);
     case 'x':

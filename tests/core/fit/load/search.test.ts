@@ -177,6 +177,20 @@ describe('cases', () => {
     expect(mlOf(tight.placed[0]!)).toBeLessThanOrEqual(120.001);
   });
 
+  it('stuffs a cloth round a corner where it may be in several blocks', () => {
+    // Beside the block are 40 × 50 × 20 and 60 × 10 × 20 mm: 52 mL, but 40 in one.
+    const items = [box('block', [60, 40, 20]), soft('cloth', 52, 46)];
+    const load = { container: tin(100, 50, 20), items, isSoftInParts: true };
+    const stowage = stow(load);
+    expect(stowage.fits).toBe(true);
+    const cloth = stowage.placed.find(({ id }) => id === 'cloth')!;
+    expect(cloth.more).toHaveLength(1);
+    expect(stow({ ...load, isSoftInParts: false }).fits).toBe(false);
+    const torn = { ...cloth, more: [{ ...cloth.more![0]!, atMm: [0, 0, 0] as const }] };
+    const placed = stowage.placed.map((each) => (each.id === 'cloth' ? torn : each));
+    expect(wrongWith(load, { ...stowage, placed })).not.toEqual([]);
+  });
+
   it('packs a tin of 35 small pieces', () => {
     const stowage = stow({ container: tin(116, 86, 30), items: smallThings });
     expect(stowage).toMatchObject({ fits: true, left: [] });
