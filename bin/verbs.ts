@@ -1,6 +1,7 @@
 import { done, refused, type Outcome } from '../src/core/quantity';
-import { auditOf, kitNamed, readFile, readFitInstance, whyTooLarge } from '../src/core/exchange';
-import { stowWithin, whyInWords } from '../src/core/fit';
+import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
+import { readFitInstance } from '../src/core/exchange/fit-instance';
+import { stowWithin, whyInWords } from '../src/core/fit/laid-out';
 import type { Loadout } from '../src/core/loadout';
 import { schemeIds, schemesOf } from '../src/core/scheme';
 

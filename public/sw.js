@@ -36,10 +36,20 @@ async function keepEverything() {
 
 async function fromCacheFirst(request) {
   const kept = await caches.match(request);
-  if (kept) return kept;
+  if (kept) return atItsAddress(request, kept);
   const answer = await fetch(request);
   if (answer.ok) await (await caches.open(cacheName)).put(request, answer.clone());
-  return answer;
+  return atItsAddress(request, answer);
+}
+
+/**
+ * A worker takes the address of its answer for its own, and finds what it is to load behind the # of that; an answer
+ * that was fetched has lost it, one that is made here has none, so that the worker's own address stands.
+ */
+function atItsAddress(request, answer) {
+  if (request.destination !== 'worker') return answer;
+  const { status, headers } = answer;
+  return new Response(answer.body, { status, headers });
 }
 
 async function fromNetworkFirst(request, pathname) {

@@ -1,5 +1,5 @@
 import { gearOfKind, kindOf, kinds } from '../../src/core/catalogue';
-import { containersOf, volumeMm3, type LoadItem } from '../../src/core/fit';
+import { containersOf, volumeMm3, type LoadItem } from '../../src/core/fit/laid-out';
 import { whyNever } from '../../src/core/fit/load/why';
 import { bulkOf } from '../../src/core/gear';
 import type { Instance } from './families';

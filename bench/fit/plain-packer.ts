@@ -1,5 +1,5 @@
 import { pack3D } from 'binpackingjs/3d';
-import { hullOf, volumeMm3, type LoadItem, type Sides } from '../../src/core/fit';
+import { hullOf, volumeMm3, type LoadItem, type Sides } from '../../src/core/fit/laid-out';
 import { leastVolumeMm3 } from '../../src/core/fit/load/forms';
 import type { Instance } from './families';
 

@@ -1,6 +1,6 @@
-import { stowWithin, volumeMm3, wrongWith, type LoadItem } from '../../src/core/fit';
+import { stowWithin, volumeMm3, wrongWith, type LoadItem } from '../../src/core/fit/laid-out';
 import { leastVolumeMm3 } from '../../src/core/fit/load/forms';
-import { LoadSearch } from '../../src/core/fit';
+import { LoadSearch } from '../../src/core/fit/laid-out';
 import { randomFrom } from '../../src/core/fit/load/random';
 import { cut, mixed, type Instance } from './families';
 import { kitHolders, kitInto } from './kits';

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { Assignment, Fix, Load, Stowage } from '@/core/fit';
+import type { Assignment, Fix, Load, Stowage } from '@/core/fit/laid-out';
 import type { Bench } from '@/core/loadout';
 import type { StowProgress, StowWorker } from './stow.worker';
 

@@ -8,12 +8,14 @@ import {
   type Fix,
   type Load,
   type Stowage,
-} from '@/core/fit';
+} from '@/core/fit/laid-out';
 import type { Bench } from '@/core/loadout';
 
 /** How far a search has come. */
 export interface StowProgress {
-  readonly stowage: Stowage;
+  /** Null where nothing better was found since it was told last. */
+  readonly stowage: Stowage | null;
+  readonly steps: number;
   readonly elapsedMs: number;
 }
 
@@ -37,11 +39,14 @@ export const stowWorker = {
     const search = new StowSearch(loads, seed);
     const started = performance.now();
     let told = 0;
+    let toldFill = -1;
     await inSlices(id, search.run(), budgetMs, () => {
       const elapsedMs = performance.now() - started;
       if (elapsedMs - told < tellMs) return;
       told = elapsedMs;
-      tell({ stowage: stowageOf(search), elapsedMs });
+      const { fill, steps } = search;
+      tell({ stowage: fill === toldFill ? null : stowageOf(search), steps, elapsedMs });
+      toldFill = fill;
     });
     return stowageOf(search);
   },

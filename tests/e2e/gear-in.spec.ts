@@ -79,7 +79,7 @@ test('lines are pasted as they are, and what is not understood stays', async ({ 
     .first()
     .click();
   await open(page, '/shelf');
-  await expect(page.getByText('97 of 97 lines')).toBeVisible();
+  await expect(page.getByText('99 of 99 lines')).toBeVisible();
 });
 
 test('the scale is lost midway: what was weighed is kept, and it says so', async ({ page }) => {

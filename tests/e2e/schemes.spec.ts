@@ -103,6 +103,7 @@ test('several are gathered, and moved and taken out together', async ({ page }) 
   // 172 + 37 + 64 g
   await expect(gathered).toContainText('3 pieces gathered, 273 g');
   await page.keyboard.press('m');
+  await expect(page.getByRole('dialog').getByRole('combobox')).toBeFocused();
   await page.keyboard.type('lid pocket');
   await page.keyboard.press('Enter');
   await expect(page.getByText('3 pieces moved')).toBeVisible();

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Mouth } from '@/core/gear';
-import type { Container, Load, LoadItem } from '@/core/fit';
+import type { Container, Load, LoadItem } from '@/core/fit/laid-out';
 
 const open: Mouth = { shape: 'section' };
 

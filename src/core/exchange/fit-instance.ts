@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { done, mostLengthMm, mostVolumeMl, refused, type Outcome } from '../quantity';
 import type { Form, Mouth } from '../gear';
-import type { Container, Load, LoadItem } from '../fit';
+import type { Container, Load, LoadItem } from '../fit/laid-out';
 import { problemOf, refusedAt } from './issue-in-words';
 import { parseJson } from './json-text';
 import { whyTooLarge } from './limits';

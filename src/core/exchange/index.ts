@@ -5,4 +5,3 @@ export * from './write';
 export * from './bring-in';
 export * from './audit';
 export * from './packing-list';
-export * from './fit-instance';

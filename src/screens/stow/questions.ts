@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { cavityQuestion, type CavityQuestion } from '@/core/fit';
+import { cavityQuestion, type CavityQuestion } from '@/core/fit/laid-out';
 import { gearOf, type Loadout } from '@/core/loadout';
 import type { KitView } from '@/ui/kit/kit-view';
 import { want } from './stowings';

@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
-import type { Assignment } from '@/core/fit';
+import type { Assignment } from '@/core/fit/laid-out';
 import { gearOf, type Placement } from '@/core/loadout';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';

@@ -1,14 +1,16 @@
 'use client';
 
 import { create } from 'zustand';
-import type { CavityQuestion, Stowage } from '@/core/fit';
+import type { CavityQuestion, Stowage } from '@/core/fit/laid-out';
 import type { Loadout } from '@/core/loadout';
 import { callStow, type Call } from '@/workers/stow-calls';
 
 /** How a cavity's pieces go in, as far as it has been worked out. */
 export interface Stowing {
   readonly stowage: Stowage | null;
-  readonly state: 'waiting' | 'searching' | 'done';
+  readonly state: 'searching' | 'done';
+  /** Arrangements tried. */
+  readonly steps: number;
   readonly elapsedMs: number;
   readonly budgetMs: number;
 }
@@ -104,12 +106,8 @@ export function searchLonger(question: CavityQuestion): void {
   if (running) running.call.cancel();
   waiting = [{ key, question, budgetMs: longMs }, ...waiting.filter((each) => each.key !== key)];
   const before = useStowings.getState().byKey.get(key);
-  put(key, {
-    stowage: before?.stowage ?? null,
-    state: 'searching',
-    elapsedMs: 0,
-    budgetMs: longMs,
-  });
+  const stowage = before?.stowage ?? null;
+  put(key, { stowage, state: 'searching', steps: 0, elapsedMs: 0, budgetMs: longMs });
   goOn();
 }
 
@@ -124,16 +122,19 @@ function goOn(): void {
   waiting = rest;
   const { key, question, budgetMs } = next;
   const before = useStowings.getState().byKey.get(key)?.stowage ?? null;
-  put(key, { stowage: before, state: 'searching', elapsedMs: 0, budgetMs });
-  const call = callStow(question.loads, 1, budgetMs, ({ stowage, elapsedMs }) => {
+  put(key, { stowage: before, state: 'searching', steps: 0, elapsedMs: 0, budgetMs });
+  const call = callStow(question.loads, 1, budgetMs, ({ stowage, steps, elapsedMs }) => {
     if (running?.key !== key) return;
-    put(key, { stowage: better(stowage, before), state: 'searching', elapsedMs, budgetMs });
+    const known = useStowings.getState().byKey.get(key)?.stowage ?? null;
+    const found = stowage ? better(stowage, before) : known;
+    put(key, { stowage: found, state: 'searching', steps, elapsedMs, budgetMs });
   });
   running = { key, call };
   void call.result
     .then((stowage) => {
       const { elapsedMs } = useStowings.getState().byKey.get(key)!;
-      put(key, { stowage: better(stowage, before), state: 'done', elapsedMs, budgetMs });
+      const { steps } = stowage;
+      put(key, { stowage: better(stowage, before), state: 'done', steps, elapsedMs, budgetMs });
     })
     .catch(() => forget(key))
     .finally(() => {

@@ -32,7 +32,7 @@ export function useShortcuts(): void {
     function onKey(event: KeyboardEvent): void {
       const isTyping =
         event.target instanceof Element &&
-        event.target.matches('input, textarea, select') &&
+        event.target.matches('input:not([type=range]), textarea, select') &&
         event.target.closest('[role="dialog"][data-state="closed"]') === null;
       if (event.ctrlKey || event.metaKey) {
         const key = event.key.toLowerCase();

@@ -1,4 +1,4 @@
-import { adviceOn, balanceOf, containersOf, layersOf, type Stowed } from '@/core/fit';
+import { adviceOn, balanceOf, containersOf, layersOf, type Stowed } from '@/core/fit/laid-out';
 import type { Cavity } from '@/core/gear';
 import { tin } from '../../support/loads';
 

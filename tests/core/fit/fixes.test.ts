@@ -1,4 +1,4 @@
-import { assign, cavityQuestion, fixesFor, stowWithin, type Fix } from '@/core/fit';
+import { assign, cavityQuestion, fixesFor, stowWithin, type Fix } from '@/core/fit/laid-out';
 import { demoBench } from '@/core/demo';
 import { apply, placementOf, type Bench, type Command } from '@/core/loadout';
 

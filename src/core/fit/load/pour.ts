@@ -163,13 +163,15 @@ function pourOne(
   return best && { item, solid: { ...best, axis: null } };
 }
 
-/** How thick a pillow is against a cube of its volume (own). */
+/** How thick a pillow is against a cube of its volume, and how thick at most where a space is narrow (own). */
 const pillowShare = 0.62;
+const mostPillowShare = 1.1;
 
 /** A block lying flat, about as long as wide, thicker only where the space is too small for that. */
 function pillowOf([x, y, z]: Sides, volume: number, form: SoftForm): Sides | null {
-  const wished = Math.max(form.thinnestMm, pillowShare * Math.cbrt(volume), volume / (x * y));
-  if (wished > z + hair) return null;
+  const cube = Math.cbrt(volume);
+  const wished = Math.max(form.thinnestMm, pillowShare * cube, volume / (x * y));
+  if (wished > Math.min(z, Math.max(mostPillowShare * cube, form.thinnestMm)) + hair) return null;
   const area = volume / wished;
   const long = Math.max(form.longestRigidMm, Math.sqrt(area), area / Math.min(x, y));
   const isAlongX = x >= y;

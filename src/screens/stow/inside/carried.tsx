@@ -7,7 +7,7 @@ import {
   type Balance,
   type BalanceAdvice,
   type CavityQuestion,
-} from '@/core/fit';
+} from '@/core/fit/laid-out';
 import { Panel } from '@/ui/fields/panel';
 import type { Stowing } from '../stowings';
 

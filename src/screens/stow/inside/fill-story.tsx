@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { CavityQuestion, Why } from '@/core/fit';
+import type { CavityQuestion, Why } from '@/core/fit/laid-out';
 import { cavityOf } from '@/core/gear';
 import { gearOf, placementOf } from '@/core/loadout';
 import { printSize } from '@/core/quantity';
@@ -38,8 +38,7 @@ export function FillStory({ view, question, stowing }: FillStoryProps) {
         <Box marginTop="3">
           <Text fontSize="sm" id="search-progress">
             Searching: {((stowing.elapsedMs ?? 0) / 1000).toFixed(1)} of{' '}
-            {Math.round(stowing.budgetMs / 100) / 10} s
-            {stowage && `, ${stowage.steps} arrangements tried`}
+            {Math.round(stowing.budgetMs / 100) / 10} s{`, ${stowing.steps} arrangements tried`}
           </Text>
           <Box
             role="progressbar"
@@ -66,7 +65,7 @@ export function FillStory({ view, question, stowing }: FillStoryProps) {
         <Flex marginTop="3" align="center" gap="3" wrap="wrap">
           <Button onClick={() => searchLonger(question)}>Search for 30 s</Button>
           <Text fontSize="xs" color="fg.muted">
-            {stowage.steps} arrangements tried so far
+            {stowing.steps} arrangements tried so far
           </Text>
         </Flex>
       )}

@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
-import type { CavityQuestion } from '@/core/fit';
+import type { CavityQuestion } from '@/core/fit/laid-out';
 import { Choice } from '@/ui/fields/choice';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
@@ -73,7 +73,7 @@ function Room({ view, question }: { readonly view: KitView; readonly question: C
   return (
     <Flex gap="4" align="flex-start" flexDirection={{ base: 'column', lg: 'row' }}>
       <Box flex="1.7" minWidth="0" width="100%">
-        <Stage view={view} question={question} stowing={stowing} />
+        <Stage view={view} question={question} stowage={stowing?.stowage ?? null} />
       </Box>
       <Flex direction="column" gap="4" flex="1" minWidth="0" width="100%" className="no-print">
         <FillStory view={view} question={question} stowing={stowing} />

@@ -11,7 +11,7 @@ import {
   type Container,
   type Layer,
   type Solid,
-} from '@/core/fit';
+} from '@/core/fit/laid-out';
 import { printLength, type UnitSystem } from '@/core/quantity';
 import type { PlacedPiece } from './pieces';
 

@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
-import { whyInWords, type CavityQuestion, type Fix, type Stowage } from '@/core/fit';
+import { whyInWords, type CavityQuestion, type Fix, type Stowage } from '@/core/fit/laid-out';
 import { isOfModule, type Bench } from '@/core/loadout';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';

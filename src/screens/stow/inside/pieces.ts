@@ -1,5 +1,5 @@
-import type { CavityQuestion, Stowage, Stowed } from '@/core/fit';
-import { blocksOf, volumeOf } from '@/core/fit';
+import type { CavityQuestion, Stowage, Stowed } from '@/core/fit/laid-out';
+import { blocksOf, volumeOf } from '@/core/fit/laid-out';
 import type { Form, Look } from '@/core/gear';
 
 /** A piece in its place, with what is drawn and said of it. */

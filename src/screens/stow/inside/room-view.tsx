@@ -12,7 +12,14 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { RoundedBoxGeometry } from 'three/examples/jsm/geometries/RoundedBoxGeometry.js';
-import { blocksOf, hullOf, middleOf, type Container, type Sides, type Solid } from '@/core/fit';
+import {
+  blocksOf,
+  hullOf,
+  middleOf,
+  type Container,
+  type Sides,
+  type Solid,
+} from '@/core/fit/laid-out';
 import type { PlacedPiece } from './pieces';
 
 /** Where the picture is seen from: angles in radians about the upright and from it. */
@@ -90,7 +97,7 @@ function Orbit({ from, radius }: { readonly from: ViewFrom; readonly radius: num
     };
   }, [controls, invalidate]);
   useEffect(() => {
-    const far = (0.95 * radius) / Math.sin((fieldOfView / 2) * (Math.PI / 180));
+    const far = (1.1 * radius) / Math.sin((fieldOfView / 2) * (Math.PI / 180));
     camera.position.set(
       far * Math.sin(from.down) * Math.sin(from.around),
       far * Math.cos(from.down),

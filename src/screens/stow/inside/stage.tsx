@@ -4,12 +4,11 @@ import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { ChevronLeft, ChevronRight, Printer } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useTheme } from 'next-themes';
-import { useMemo, useState, useSyncExternalStore } from 'react';
-import type { CavityQuestion } from '@/core/fit';
+import { memo, useMemo, useState, useSyncExternalStore } from 'react';
+import type { CavityQuestion, Stowage } from '@/core/fit/laid-out';
 import { Button } from '@/ui/fields/button';
 import { PillSwitch } from '@/ui/fields/pill-switch';
 import type { KitView } from '@/ui/kit/kit-view';
-import type { Stowing } from '../stowings';
 import { roomName } from '../room';
 import { LayerDrawing } from './layer-drawing';
 import { howItLies, piecesOf, type PlacedPiece } from './pieces';
@@ -23,15 +22,14 @@ const RoomView = dynamic(() => import('./room-view').then((module) => module.Roo
 interface StageProps {
   readonly view: KitView;
   readonly question: CavityQuestion;
-  readonly stowing: Stowing | null;
+  readonly stowage: Stowage | null;
 }
 
 const firstFrom: ViewFrom = { around: 0.6, down: 1.02 };
 const quarterTurn = Math.PI / 8;
 
 /** The picture of a cavity, packed piece by piece: in the round, or in layers for paper. */
-export function Stage({ view, question, stowing }: StageProps) {
-  const stowage = stowing?.stowage ?? null;
+export const Stage = memo(function Stage({ view, question, stowage }: StageProps) {
   const pieces = useMemo(() => (stowage ? piecesOf(stowage, question) : []), [stowage, question]);
   const canBeRound = useSyncExternalStore(never, hasWebGl, () => true);
   const [shown, setShown] = useState<'round' | 'layers'>('round');
@@ -161,7 +159,7 @@ export function Stage({ view, question, stowing }: StageProps) {
       </Box>
     </Box>
   );
-}
+});
 
 /** The piece under the pointer, or the one that is chosen, by name and size. */
 function PieceTag({ piece }: { readonly piece: PlacedPiece | undefined }) {

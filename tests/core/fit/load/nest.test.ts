@@ -1,4 +1,4 @@
-import { stowWithin, wrongWith, type Load, type LoadItem, type Stowage } from '@/core/fit';
+import { stowWithin, wrongWith, type Load, type LoadItem, type Stowage } from '@/core/fit/laid-out';
 import { nestingsOf } from '@/core/fit/load/nest';
 import { box, can, cylinder, soft, tin } from '../../../support/loads';
 

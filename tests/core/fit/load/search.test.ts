@@ -7,7 +7,7 @@ import {
   type Load,
   type Stowage,
   type Stowed,
-} from '@/core/fit';
+} from '@/core/fit/laid-out';
 import { anyLoad, box, can, cylinder, soft, tin } from '../../../support/loads';
 import { leastVolumeMm3 } from '@/core/fit/load/forms';
 

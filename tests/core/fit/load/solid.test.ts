@@ -1,5 +1,5 @@
 import { isInside, overlap, shaftAbove, volumeOf } from '@/core/fit/load/solid';
-import type { Axis, Sides, Solid } from '@/core/fit';
+import type { Axis, Sides, Solid } from '@/core/fit/laid-out';
 import { can, tin } from '../../../support/loads';
 
 function at(atMm: Sides, sizeMm: Sides, axis: Axis | null = null): Solid {
