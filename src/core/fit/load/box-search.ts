@@ -16,6 +16,9 @@ const widestBeam = 4096;
 const firstBlocks = 1500;
 const mostBlocks = 10_000;
 
+/** Blocks placed between two yields, so that a search of thousands can be stopped. */
+const placedBetweenYields = 600;
+
 /** How full the hull of blocks joined later must be. */
 const nearlyFull = 0.98;
 
@@ -113,7 +116,7 @@ export class BoxSearch {
         for (const view of views) {
           this.scratch.copyFrom(parent);
           this.place(this.scratch, space, view);
-          this.complete(this.scratch);
+          yield* this.complete(this.scratch);
           next.push({ parent, view, space, value: this.scratch.volume });
           yield;
           if (this.isAll) return true;
@@ -155,20 +158,27 @@ export class BoxSearch {
     return state;
   }
 
-  /** Fills what is left with the most promising block, space by space. */
-  private complete(state: PartialLoad): void {
-    for (;;) {
+  /** Fills what is left with the most promising block, space by space; of very many boxes, some at a time. */
+  private *complete(state: PartialLoad): Generator<void, void> {
+    for (let placed = 1; ; placed += 1) {
       const space = this.nextSpace(state, 1);
       if (space < 0) break;
       this.place(state, space, this.topViews[0]!);
+      if (placed % placedBetweenYields === 0) {
+        this.keepIfBetter(state);
+        yield;
+      }
     }
-    if (state.volume > this.best.volume + hair) {
-      this.best = {
-        volume: state.volume,
-        views: state.views.slice(0, state.placedCount),
-        placed: state.placed.slice(0, state.placedCount * 6),
-      };
-    }
+    this.keepIfBetter(state);
+  }
+
+  private keepIfBetter(state: PartialLoad): void {
+    if (state.volume <= this.best.volume + hair) return;
+    this.best = {
+      volume: state.volume,
+      views: state.views.slice(0, state.placedCount),
+      placed: state.placed.slice(0, state.placedCount * 6),
+    };
   }
 
   /** The space nearest to a corner of the room that some block goes into, its best blocks in `topViews`; -1 for none. */

@@ -119,9 +119,22 @@ function OneLayer({
         ))}
       </svg>
       <Text fontSize="xs" color="fg.muted" marginTop="1">
-        {fresh.map(({ piece }) => `${piece.step} ${piece.name}`).join(' · ')}
+        {inRuns(fresh.map(({ piece }) => piece)).join(' · ')}
       </Text>
     </Box>
+  );
+}
+
+/** Pieces of one name that follow each other are told together: `1 to 8 Tarp peg`. */
+function inRuns(pieces: readonly PlacedPiece[]): readonly string[] {
+  const runs: { name: string; from: number; to: number }[] = [];
+  for (const { step, name } of pieces) {
+    const last = runs.at(-1);
+    if (last && last.name === name && last.to === step - 1) last.to = step;
+    else runs.push({ name, from: step, to: step });
+  }
+  return runs.map(({ name, from, to }) =>
+    from === to ? `${from} ${name}` : `${from} to ${to} ${name}`,
   );
 }
 
