@@ -36,7 +36,9 @@ function step(name, ...words) {
 function runJest() {
   say('unit tests');
   const report = path.join(reports, 'jest.json');
-  const status = run(['jest', '--silent', '--json', `--outputFile=${report}`], 'ignore');
+  // On two cores Jest would use one of them.
+  const words = ['jest', '--silent', '--maxWorkers=100%', '--json', `--outputFile=${report}`];
+  const status = run(words, 'ignore');
   const found = reportOf(report);
   count(
     found?.numPassedTests ?? 0,
