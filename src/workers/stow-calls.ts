@@ -1,7 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Assignment, Fix, Load, Stowage } from '@/core/fit/laid-out';
 import type { Bench } from '@/core/loadout';
-import type { StowProgress, StowWorker } from './stow.worker';
+import type { CavityAsked, StowProgress, StowWorker } from './stow.worker';
 
 /** Work that was asked for: its result, and a way to end it early with what it has found. */
 export interface Call<T> {
@@ -36,12 +36,7 @@ export function callStow(
 }
 
 export function callFixes(
-  question: {
-    readonly bench: Bench;
-    readonly loadout: string;
-    readonly placement: string;
-    readonly cavity: string;
-  },
+  question: CavityAsked,
   stowage: Stowage,
   tell: (fix: Fix) => void,
 ): Call<void> {

@@ -19,6 +19,14 @@ export interface StowProgress {
   readonly elapsedMs: number;
 }
 
+/** A cavity of a placed holder, by ids. */
+export interface CavityAsked {
+  readonly bench: Bench;
+  readonly loadout: string;
+  readonly placement: string;
+  readonly cavity: string;
+}
+
 /** How long work goes on before messages are read: a stop is heard within this. */
 const sliceMs = 40;
 
@@ -53,12 +61,7 @@ export const stowWorker = {
 
   async fixes(
     id: string,
-    question: {
-      readonly bench: Bench;
-      readonly loadout: string;
-      readonly placement: string;
-      readonly cavity: string;
-    },
+    question: CavityAsked,
     stowage: Stowage,
     tell: (fix: Fix) => void,
   ): Promise<void> {

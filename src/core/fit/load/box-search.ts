@@ -2,6 +2,7 @@ import { BlockStock, type BlockBox, type BoxKind } from './blocks';
 import type { Sides } from './cargo';
 import { Contact } from './contact';
 import { PartialLoad } from './partial-load';
+import { Rows } from './rows';
 import { Spaces } from './spaces';
 
 const hair = 1e-6;
@@ -37,8 +38,7 @@ export class BoxSearch {
   private readonly kinds: readonly BoxKind[];
   private readonly room: Sides;
   private readonly cargoVolume: number;
-  private reach = new Float64Array(0);
-  private reachStep = 1;
+  private readonly rows: Rows;
   private worth = new Float64Array(0);
   private viewSides = new Float64Array(0);
   private viewsFrom = new Int32Array(0);
@@ -68,7 +68,10 @@ export class BoxSearch {
     this.leastLongest = Math.min(...kinds.map(({ sides }) => Math.max(...sides))) - hair;
     this.leastVolume = Math.min(...kinds.map(({ sides: [a, b, c] }) => a * b * c)) - hair;
     this.scratch = new PartialLoad(this.noSpaces(), kinds.length, 0);
-    this.prepareReach();
+    this.rows = new Rows(
+      kinds.flatMap(({ sides }) => sides),
+      Math.max(...room),
+    );
   }
 
   get isAll(): boolean {
@@ -294,9 +297,9 @@ export class BoxSearch {
         const bz = this.viewSides[view * 3 + 2]!;
         if (bx > lx + hair || by > ly + hair || bz > lz + hair) continue;
         const used =
-          ((bx + this.reachIn(lx - bx)) *
-            (by + this.reachIn(ly - by)) *
-            (bz + this.reachIn(lz - bz))) /
+          ((bx + this.rows.longestWithin(lx - bx)) *
+            (by + this.rows.longestWithin(ly - by)) *
+            (bz + this.rows.longestWithin(lz - bz))) /
           spaceVolume;
         let value = worth * used;
         if (this.topCount === most && value <= topWorth[most - 1]!) continue;
@@ -312,29 +315,6 @@ export class BoxSearch {
         topWorth[slot] = value;
         topViews[slot] = view;
       }
-    }
-  }
-
-  private reachIn(length: number): number {
-    return length <= 0 ? 0 : this.reach[Math.floor(length / this.reachStep + 1e-4)]!;
-  }
-
-  /** The longest row of sides within each length. */
-  private prepareReach(): void {
-    const longest = Math.max(...this.room);
-    this.reachStep = longest / Math.ceil(Math.max(longest, 512));
-    const steps = Math.ceil(longest / this.reachStep) + 2;
-    const can = new Uint8Array(steps);
-    can[0] = 1;
-    const sides = [...new Set(this.kinds.flatMap(({ sides: own }) => own))];
-    const lengths = sides.map((side) => Math.round(side / this.reachStep));
-    this.reach = new Float64Array(steps);
-    let last = 0;
-    for (let at = 0; at < steps; at += 1) {
-      if (!can[at])
-        can[at] = lengths.some((side) => side <= at && side > 0 && can[at - side]!) ? 1 : 0;
-      if (can[at]) last = at;
-      this.reach[at] = last * this.reachStep;
     }
   }
 

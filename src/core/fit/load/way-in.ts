@@ -1,6 +1,6 @@
 import type { Form, Mouth } from '../../gear';
-import { hullOf, type Container, type Sides, type Solid } from './cargo';
-import { sidesInOrder, stancesOf } from './forms';
+import { hullOf, type Container, type Sides, type SoftForm, type Solid } from './cargo';
+import { stancesOf } from './forms';
 import { hair, isInside, middleOf, overlap, shaftAbove } from './solid';
 
 /** Whether a mouth is as wide as the room under it, so that everything goes straight down. */
@@ -60,15 +60,14 @@ function passes([dx, dy]: Sides, axis: Solid['axis'], mouth: Mouth): boolean {
   }
 }
 
-function passesFlat(form: Form, mouth: Mouth): boolean {
-  const thinnest = sidesInOrder(form)[0];
+function passesFlat({ thinnestMm }: SoftForm, mouth: Mouth): boolean {
   switch (mouth.shape) {
     case 'section':
       return true;
     case 'round':
-      return thinnest <= mouth.diameterMm + hair;
+      return thinnestMm <= mouth.diameterMm + hair;
     case 'slot':
-      return thinnest <= Math.min(mouth.lengthMm, mouth.widthMm) + hair;
+      return thinnestMm <= Math.min(mouth.lengthMm, mouth.widthMm) + hair;
   }
 }
 
