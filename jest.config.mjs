@@ -4,7 +4,8 @@ const createConfig = nextJest({ dir: './' });
 
 export default createConfig({
   testEnvironment: 'node',
-  testTimeout: 30_000,
-  testMatch: ['<rootDir>/tests/(core|devices|store|ui|cli)/**/*.test.ts'],
+  testTimeout: 60_000,
+  testMatch: ['<rootDir>/tests/(core|devices|store|ui|cli|workers)/**/*.test.ts'],
+  setupFiles: ['<rootDir>/tests/support/seeds.ts'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 });

@@ -14,17 +14,22 @@ export function ensureBuilt() {
   const stamp = path.join(root, '.next', 'built-from');
   const wanted = hashOf(sources.map((source) => path.join(root, source)));
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  build(wanted.slice(0, 12));
+  writeFileSync(stamp, wanted);
+}
+
+/** Builds the application as the build of that name, which its pages, its worker and its caches go by. */
+export function build(name) {
   process.stdout.write('Building…\n');
   const { status } = spawnSync(process.execPath, [next, 'build'], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+    env: { ...process.env, ACORN_BUILD: name, NEXT_TELEMETRY_DISABLED: '1' },
   });
   if (status !== 0) {
     process.stderr.write('The application could not be built.\n');
     process.exit(1);
   }
-  writeFileSync(stamp, wanted);
 }
 
 function hashOf(places) {

@@ -5,46 +5,147 @@ import {
   historyOf,
   lastDone,
   nextUndone,
+  redoing,
+  undoing,
   type Act,
   type Bench,
   type Command,
   type History,
 } from '@/core/loadout';
-import { openDatabase } from './database';
+import type { BadRecord } from './bad-record';
+import { Connection } from './connection';
+import { openDatabase, type Database } from './database';
 import { demoOpensOn, loadDemo } from './demo';
 import { Keeper, type Kept } from './keeper';
+import { newId } from './new-id';
 import { keepPhotosIn } from './photos';
 import { keepPreferences, prefer } from './preferences';
+import { askToPersist } from './persist';
+import { whyFailed } from './why-failed';
 
 /** What a bench that was never used begins with. */
 export type FirstStart = 'demo' | 'nothing';
 
+/** How far the bench is open. While it cannot be opened, nothing is shown in its place. */
+export type Opening =
+  | { readonly state: 'opening' }
+  /** A window with an older program has it as it was. */
+  | { readonly state: 'blocked' }
+  | { readonly state: 'open' }
+  /** A newer program made it what it is, and this page is older. */
+  | { readonly state: 'newer' }
+  | { readonly state: 'bad record'; readonly bad: BadRecord }
+  | { readonly state: 'failed'; readonly why: string }
+  /** It was open here until a newer program took it over. */
+  | { readonly state: 'left behind' };
+
 interface BenchState extends Kept {
-  readonly isOpen: boolean;
+  readonly opening: Opening;
 }
 
 /** The bench as it is shown; it changes only through {@link run}, {@link undo} and {@link redo}. */
 export const useBenchState = create<BenchState>(() => ({
-  isOpen: false,
+  opening: { state: 'opening' },
   history: historyOf(emptyBench),
   saving: { state: 'saved' },
   notice: null,
 }));
 
 let keeper: Keeper | null = null;
+let isBegun = false;
 
-/** Opens the browser's database once; without one, the bench lives in memory and says so. */
+/** Opens the browser's database once; where the browser has none, the bench lives in memory and says so. */
 export async function openBench(firstStart: FirstStart): Promise<void> {
-  if (keeper) return;
-  const tell = (kept: Kept) => useBenchState.setState(kept);
-  const database = await openDatabase().catch(() => null);
-  const windows = database ? new BroadcastChannel('vivid-acorn') : null;
-  keeper ??= new Keeper(database, windows, tell);
-  if (database) await keepPreferences(database);
-  await keeper.open(firstStart === 'demo' ? openDemo : null);
+  if (isBegun) return;
+  isBegun = true;
+  await openAgain(firstStart);
+}
+
+/** Tries once more, from the beginning. */
+export async function openAgain(firstStart: FirstStart): Promise<void> {
+  stand({ state: 'opening' });
+  try {
+    if (hasDatabase()) await openKept(firstStart);
+    else await openWith(null, firstStart);
+  } catch (error) {
+    if (isNewer(error)) stand({ state: 'newer' });
+    else stand({ state: 'failed', why: whyFailed(error) });
+  }
+}
+
+/** Sets the record that keeps the bench from opening aside, and tries once more. */
+export async function setBadAside(firstStart: FirstStart, bad: BadRecord): Promise<void> {
+  const { setAside } = await import('./set-aside');
+  try {
+    const database = await openDatabase();
+    await setAside(database, bad);
+    database.close();
+  } catch (error) {
+    stand({ state: 'failed', why: whyFailed(error) });
+    return;
+  }
+  await openAgain(firstStart);
+}
+
+/** Goes on without the database: nothing is kept, and what is in it stays as it is. */
+export async function openInMemory(firstStart: FirstStart): Promise<void> {
+  await openWith(null, firstStart);
+}
+
+function hasDatabase(): boolean {
+  try {
+    return typeof indexedDB === 'object' && indexedDB !== null;
+  } catch {
+    return false;
+  }
+}
+
+async function openKept(firstStart: FirstStart): Promise<void> {
+  const connection: Connection = new Connection(() => opened(connection));
+  const bad = await openWith(connection, firstStart);
+  if (bad) stand({ state: 'bad record', bad });
+}
+
+function opened(connection: Connection): Promise<Database> {
+  return openDatabase(undefined, {
+    onBlocked: () => stand({ state: 'blocked' }),
+    onBlocking: () => void leave(connection),
+    onLost: () => connection.lose(),
+  });
+}
+
+/** Lets a newer program have the database, once what was done here is on the disk. */
+async function leave(connection: Connection): Promise<void> {
+  await keeper?.settled();
+  connection.leave();
+  stand({ state: 'left behind' });
+}
+
+async function openWith(
+  connection: Connection | null,
+  firstStart: FirstStart,
+): Promise<BadRecord | null> {
+  const windows = connection ? new BroadcastChannel('vivid-acorn') : null;
+  const next = new Keeper(connection, windows, (kept) => useBenchState.setState(kept));
+  if (connection) await keepPreferences(connection);
+  const bad = await next.open(firstStart === 'demo' ? openDemo : null);
+  if (bad) {
+    windows?.close();
+    return bad;
+  }
+  keeper = next;
   const { bench, entries } = useBenchState.getState().history;
-  void keepPhotosIn(database, bench, entries);
-  useBenchState.setState({ isOpen: true });
+  void keepPhotosIn(connection, bench, entries).catch(() => undefined);
+  stand({ state: 'open' });
+  return null;
+}
+
+function stand(opening: Opening): void {
+  useBenchState.setState({ opening });
+}
+
+function isNewer(error: unknown): boolean {
+  return error instanceof DOMException && error.name === 'VersionError';
 }
 
 async function openDemo(): Promise<Bench> {
@@ -54,15 +155,21 @@ async function openDemo(): Promise<Bench> {
 }
 
 export function run(command: Command): Outcome<History> {
-  return act({ act: 'do', command });
+  askToPersist();
+  return act({ act: 'do', command, id: newId() });
 }
 
+/** Takes back the act that the screen names; where another window did something after it, it is refused. */
 export function undo(): Outcome<History> {
-  return act({ act: 'undo' });
+  const { history } = useBenchState.getState();
+  const next = undoing(history);
+  return next ? act(next) : done(history);
 }
 
 export function redo(): Outcome<History> {
-  return act({ act: 'redo' });
+  const { history } = useBenchState.getState();
+  const next = redoing(history);
+  return next ? act(next) : done(history);
 }
 
 export function saveAgain(): void {

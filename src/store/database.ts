@@ -7,21 +7,23 @@ import {
 } from 'idb';
 import type { Currency } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
-import {
-  changeBetween,
-  emptyBench,
-  historyOf,
-  type Bench,
-  type Change,
-  type Entry,
-  type History,
-  type Loadout,
-  type OwnScheme,
-  type ReferenceList,
-  type Version,
+import type {
+  Change,
+  Entry,
+  History,
+  Loadout,
+  OwnScheme,
+  ReferenceList,
+  Version,
 } from '@/core/loadout';
+import { changeBetween, emptyBench, historyOf, type Bench } from '@/core/loadout';
+import { badRecordIn, type BadRecord } from './bad-record';
 
-interface BenchDatabase extends DBSchema {
+/** What the database is now. A higher one was made by a newer program. */
+export const databaseVersion = 3;
+export const databaseName = 'vivid-acorn';
+
+export interface BenchDatabase extends DBSchema {
   gear: { key: string; value: Gear };
   loadouts: { key: string; value: Loadout };
   schemes: { key: string; value: OwnScheme };
@@ -32,8 +34,10 @@ interface BenchDatabase extends DBSchema {
   about: { key: 'bench'; value: About };
   /** How this person looks at the bench: one entry, read with care by its owner. */
   preferences: { key: 'mine'; value: unknown };
-  /** Pictures of gear by the id that the gear names. They are in no file. */
+  /** Pictures of gear by the id that the gear names. */
   photos: { key: string; value: Blob };
+  /** Records that could not be understood, as they were, out of the bench’s way. */
+  aside: { key: string; value: Aside };
 }
 
 interface About {
@@ -41,6 +45,14 @@ interface About {
   readonly revision: number;
   readonly currency: Currency;
   readonly cursor: number;
+}
+
+/** A record that was set aside: where it was, what was wrong with it, and all of it. */
+export interface Aside {
+  readonly part: string;
+  readonly key: string | number;
+  readonly why: string;
+  readonly record: unknown;
 }
 
 export type Database = IDBPDatabase<BenchDatabase>;
@@ -51,68 +63,102 @@ export interface Saved {
   readonly history: History;
 }
 
+/** What was found in the database: a bench, or the first record of it that is none. */
+export type Found =
+  { readonly ok: true; readonly saved: Saved } | { readonly ok: false; readonly bad: BadRecord };
+
 /** The parts of a bench that have a store of their own, each named as its part of a change. */
-const parts = ['gear', 'loadouts', 'schemes', 'lists', 'versions'] as const;
+export const parts = ['gear', 'loadouts', 'schemes', 'lists', 'versions'] as const;
+export type Part = (typeof parts)[number];
 const everything = [...parts, 'entries', 'about'] as const;
+
+/** What happens to a connection without being asked for. */
+export interface Happenings {
+  /** A window with an older program holds the database as it was; it is opened once that one is gone. */
+  readonly onBlocked?: () => void;
+  /** A newer program wants to bring the database up to its version: this connection stands in its way. */
+  readonly onBlocking?: () => void;
+  /** The browser has closed it, as when somebody clears what the site keeps. */
+  readonly onLost?: () => void;
+}
 
 type Migrate = typeof import('@/core/exchange/migrate');
 type Upgrading = IDBPTransaction<BenchDatabase, StoreNames<BenchDatabase>[], 'versionchange'>;
 
-/** Opens the database of that name and brings it up to the current version. */
+/** One step of the ladder of versions: what the version before it does not have yet. */
+type Step = (database: Database, upgrading: Upgrading, migrate: Migrate | null) => Promise<void>;
+
+/** The steps, the first of which makes version 1 of nothing. A step is never changed once it was released. */
+const ladder: readonly Step[] = [
+  async (database) => {
+    database.createObjectStore('gear', { keyPath: 'id' });
+    database.createObjectStore('loadouts', { keyPath: 'id' });
+    database.createObjectStore('entries', { keyPath: 'at' });
+    database.createObjectStore('about');
+    database.createObjectStore('preferences');
+  },
+  async (database, upgrading, migrate) => {
+    database.createObjectStore('schemes', { keyPath: 'id' });
+    database.createObjectStore('lists', { keyPath: 'id' });
+    database.createObjectStore('versions', { keyPath: 'id' });
+    database.createObjectStore('photos');
+    if (!migrate) return;
+    await eachOf(upgrading, 'gear', migrate.gearFromVersion1);
+    await eachOf(upgrading, 'loadouts', migrate.loadoutFromVersion1);
+    await eachOf(upgrading, 'entries', migrate.entryFromVersion1);
+  },
+  async (database, upgrading, migrate) => {
+    database.createObjectStore('aside');
+    if (!migrate) return;
+    await eachOf(upgrading, 'gear', migrate.gearFromVersion2);
+    await eachOf(upgrading, 'versions', migrate.versionFromVersion2);
+    await eachOf(upgrading, 'entries', migrate.entryFromVersion2);
+  },
+];
+
+/**
+ * Opens the database of that name and brings it up to the current version, step by step, in the one transaction that
+ * opens it: it is of the old version or of the new one, never of something between. Throws a `VersionError` where it is
+ * of a newer version than this program knows.
+ */
 export async function openDatabase(
-  name = 'vivid-acorn',
-  onTakenOver?: () => void,
+  name = databaseName,
+  { onBlocked, onBlocking, onLost }: Happenings = {},
 ): Promise<Database> {
   // An upgrade cannot wait for anything but the database, so what it needs is there before.
-  const migrate = (await isOfVersion1(name)) ? await import('@/core/exchange/migrate') : null;
-  return openDB<BenchDatabase>(name, 2, {
+  const migrate = (await isOlder(name)) ? await import('@/core/exchange/migrate') : null;
+  return openDB<BenchDatabase>(name, databaseVersion, {
     async upgrade(database, from, _to, upgrading) {
-      if (from < 1) {
-        database.createObjectStore('gear', { keyPath: 'id' });
-        database.createObjectStore('loadouts', { keyPath: 'id' });
-        database.createObjectStore('entries', { keyPath: 'at' });
-        database.createObjectStore('about');
-        database.createObjectStore('preferences');
+      for (const step of ladder.slice(from)) {
+        await step(database, upgrading, from > 0 ? migrate : null);
       }
-      database.createObjectStore('schemes', { keyPath: 'id' });
-      database.createObjectStore('lists', { keyPath: 'id' });
-      database.createObjectStore('versions', { keyPath: 'id' });
-      database.createObjectStore('photos');
-      if (from === 1 && migrate) await fromVersion1(upgrading, migrate);
     },
-    terminated: onTakenOver,
+    blocked: () => onBlocked?.(),
+    blocking: () => onBlocking?.(),
+    terminated: () => onLost?.(),
   });
 }
 
-/** Whether there is a database of the first version; where the browser does not tell, there may be. */
-async function isOfVersion1(name: string): Promise<boolean> {
+/** Whether there is a database of an older version; where the browser does not tell, there may be. */
+async function isOlder(name: string): Promise<boolean> {
   if (!indexedDB.databases) return true;
   const databases = await indexedDB.databases();
-  return databases.some((found) => found.name === name && found.version === 1);
+  return databases.some((found) => found.name === name && (found.version ?? 0) < databaseVersion);
 }
 
-/** Brings what an older version kept up to date, in the transaction that opens the database. */
-async function fromVersion1(
+/** Every entry of a store as another version has it. */
+async function eachOf(
   upgrading: Upgrading,
-  { gearFromVersion1, loadoutFromVersion1, entryFromVersion1 }: Migrate,
+  part: Part | 'entries',
+  brought: (value: unknown) => unknown,
 ): Promise<void> {
-  const [gear, loadouts, entries] = await Promise.all([
-    upgrading.objectStore('gear').getAll(),
-    upgrading.objectStore('loadouts').getAll(),
-    upgrading.objectStore('entries').getAll(),
-  ]);
-  await Promise.all([
-    ...gear.map((each) => upgrading.objectStore('gear').put(gearFromVersion1(each) as Gear)),
-    ...loadouts.map((each) =>
-      upgrading.objectStore('loadouts').put(loadoutFromVersion1(each) as Loadout),
-    ),
-    ...entries.map((each) =>
-      upgrading.objectStore('entries').put(entryFromVersion1(each) as Entry),
-    ),
-  ]);
+  const store = upgrading.objectStore(part);
+  const entries: readonly unknown[] = await store.getAll();
+  await Promise.all(entries.map((entry) => store.put(brought(entry) as never)));
 }
 
-export async function load(database: Database): Promise<Saved> {
+/** Reads the bench; gives the first record that is none where there is one. */
+export async function load(database: Database): Promise<Found> {
   const reading = database.transaction(everything, 'readonly');
   const [gear, loadouts, schemes, lists, versions, entries, about] = await Promise.all([
     reading.objectStore('gear').getAll(),
@@ -123,7 +169,9 @@ export async function load(database: Database): Promise<Saved> {
     reading.objectStore('entries').getAll(),
     reading.objectStore('about').get('bench'),
   ]);
-  if (!about) return { revision: 0, history: historyOf(emptyBench) };
+  if (!about) return { ok: true, saved: { revision: 0, history: historyOf(emptyBench) } };
+  const bad = badRecordIn({ gear, loadouts, schemes, lists, versions, entries, about });
+  if (bad) return { ok: false, bad };
   const bench: Bench = {
     currency: about.currency,
     shelf: byId(gear),
@@ -132,7 +180,10 @@ export async function load(database: Database): Promise<Saved> {
     lists: byId(lists),
     versions: byId(versions),
   };
-  return { revision: about.revision, history: { bench, entries, cursor: about.cursor } };
+  return {
+    ok: true,
+    saved: { revision: about.revision, history: { bench, entries, cursor: about.cursor } },
+  };
 }
 
 /**
@@ -176,7 +227,7 @@ export async function save(
 
 function swapsOf(
   change: Change,
-  part: (typeof parts)[number],
+  part: Part,
 ): readonly { readonly id: string; readonly after: unknown }[] {
   return change[part];
 }

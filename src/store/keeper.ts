@@ -1,6 +1,9 @@
 import type { Outcome } from '@/core/quantity';
 import { advance, emptyBench, historyOf, type Act, type Bench, type History } from '@/core/loadout';
-import { load, save, type Database, type Saved } from './database';
+import type { BadRecord } from './bad-record';
+import type { Connection } from './connection';
+import { load, save, type Saved } from './database';
+import { whyFailed } from './why-failed';
 
 /** How what is on screen stands to what is on the disk. */
 export type Saving =
@@ -31,6 +34,8 @@ export interface OtherWindows {
  */
 export class Keeper {
   private saved: Saved = { revision: 0, history: historyOf(emptyBench) };
+  /** What the bench begins with, until it is on the disk. */
+  private begins: History | null = null;
   private waiting: Act[] = [];
   private working: Promise<void> | null = null;
   private kept: Kept = {
@@ -40,30 +45,39 @@ export class Keeper {
   };
 
   constructor(
-    private readonly database: Database | null,
+    private readonly connection: Connection | null,
     private readonly windows: OtherWindows | null,
     private readonly tell: (kept: Kept) => void,
   ) {
-    if (windows) windows.onmessage = () => void this.readAgain();
+    if (windows) windows.onmessage = () => void this.readAgain().catch(() => undefined);
   }
 
   /**
    * Reads what is saved; a database that was never saved to is filled with what `first` gives. Where that cannot
-   * be had, the bench opens empty, and is asked for it again the next time.
+   * be had, the bench opens empty, and is asked for it again the next time; where it cannot be saved, it is shown, and
+   * said to be not saved. Gives the first record that is none, and then nothing is shown.
    */
-  async open(first: (() => Promise<Bench>) | null): Promise<void> {
-    if (this.database) this.saved = await load(this.database);
+  async open(first: (() => Promise<Bench>) | null): Promise<BadRecord | null> {
+    if (this.connection) {
+      const found = await this.connection.use(load);
+      if (!found.ok) return found.bad;
+      this.saved = found.saved;
+    }
     const begins = this.saved.revision === 0 && first ? await first().catch(() => null) : null;
-    if (this.database && begins) await this.saveFirst(this.database, historyOf(begins));
-    const history = this.database || !begins ? this.saved.history : historyOf(begins);
-    this.show({ history, saving: this.database ? { state: 'saved' } : { state: 'not kept' } });
+    this.begins = begins ? historyOf(begins) : null;
+    this.show({
+      history: this.begins ?? this.saved.history,
+      saving: { state: this.connection ? 'saved' : 'not kept' },
+    });
+    if (this.begins) await this.saveWaiting();
+    return null;
   }
 
   /** Does an act on what is shown, and saves it. What is refused changes nothing. */
   act(act: Act): Outcome<History> {
     const next = advance(this.kept.history, act);
     if (!next.ok || next.value === this.kept.history) return next;
-    if (!this.database) {
+    if (!this.connection) {
       this.show({ history: next.value, notice: null });
       return next;
     }
@@ -87,25 +101,36 @@ export class Keeper {
     return this.working;
   }
 
-  private async saveFirst(database: Database, history: History): Promise<void> {
-    const saved = await save(database, this.saved, history);
-    this.saved = saved === 'stale' ? await load(database) : saved;
+  /** Saves what the bench begins with, where that is not on the disk yet. */
+  private async saveFirst(): Promise<void> {
+    const { begins } = this;
+    if (!begins || !this.connection) return;
+    const saved = await this.connection.use((database) => save(database, this.saved, begins));
+    this.begins = null;
+    if (saved !== 'stale') this.saved = saved;
+    else {
+      // Another window was first: its bench is the one.
+      await this.loadSaved();
+      this.showAgain(null);
+    }
   }
 
   private async saveAll(): Promise<void> {
-    const database = this.database;
-    if (!database) return;
+    const { connection } = this;
+    if (!connection) return;
     try {
-      while (this.waiting.length > 0) {
-        const next = advance(this.saved.history, this.waiting[0]!);
-        if (!next.ok) {
+      await this.saveFirst();
+      for (let act = this.waiting[0]; act !== undefined; act = this.waiting[0]) {
+        const next = advance(this.saved.history, act);
+        if (!next.ok || this.isSavedAlready(act)) {
           this.waiting.shift();
-          this.showAgain(`Another window changed this: “${next.problem.message}”`);
+          this.showAgain(next.ok ? null : inItsWords(act, next.problem.message));
           continue;
         }
-        const saved = await save(database, this.saved, next.value);
+        const { value } = next;
+        const saved = await connection.use((database) => save(database, this.saved, value));
         if (saved === 'stale') {
-          this.saved = await load(database);
+          await this.loadSaved();
           this.showAgain(null);
           continue;
         }
@@ -115,18 +140,27 @@ export class Keeper {
       }
       this.show({ saving: { state: 'saved' } });
     } catch (error) {
-      const why = error instanceof Error ? error.message : String(error);
-      this.show({ saving: { state: 'failed', why } });
+      this.show({ saving: { state: 'failed', why: whyFailed(error) } });
     }
   }
 
+  /** Whether an act reached the disk though its saving was told as failed, as when a connection breaks at the end. */
+  private isSavedAlready(act: Act): boolean {
+    return act.act === 'do' && this.saved.history.entries.some(({ id }) => id === act.id);
+  }
+
+  private async loadSaved(): Promise<void> {
+    const found = await this.connection!.use(load);
+    if (!found.ok) throw new Error(`${found.bad.name} ${found.bad.why}`);
+    this.saved = found.saved;
+  }
+
   private async readAgain(): Promise<void> {
-    if (!this.database) return;
+    if (!this.connection) return;
     await this.settled();
-    const found = await load(this.database);
-    if (found.revision <= this.saved.revision) return;
-    this.saved = found;
-    this.showAgain(null);
+    const { revision } = this.saved;
+    await this.loadSaved();
+    if (this.saved.revision > revision) this.showAgain(null);
   }
 
   /** Shows what is saved with the acts on top that are not saved yet. */
@@ -134,7 +168,7 @@ export class Keeper {
     const history = this.waiting.reduce((before, act) => {
       const next = advance(before, act);
       return next.ok ? next.value : before;
-    }, this.saved.history);
+    }, this.begins ?? this.saved.history);
     this.show({ history, notice: notice ?? this.kept.notice });
   }
 
@@ -142,4 +176,9 @@ export class Keeper {
     this.kept = { ...this.kept, ...part };
     this.tell(this.kept);
   }
+}
+
+/** What kept an act that waited from being done after another window’s. */
+function inItsWords(act: Act, message: string): string {
+  return act.act === 'do' ? `Another window changed this: “${message}”` : message;
 }

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import type { UnitSystem } from '@/core/quantity';
-import type { Database } from './database';
+import type { Connection } from './connection';
 
 /** Screen pixels per millimetre on the mat, from far to near. */
 export const matScales = [0.25, 0.4, 0.6, 0.9, 1.4] as const;
@@ -35,14 +35,24 @@ export function prefer(part: Partial<Preferences>): void {
  * Takes over what was kept in the database, and keeps every later change there, beside the bench: so a
  * browser that is killed comes back to the kit that was on the table.
  */
-export async function keepPreferences(database: Database): Promise<void> {
-  usePreferences.setState(understood(await database.get('preferences', 'mine')));
-  usePreferences.subscribe((preferences) => {
-    const writing = database.transaction('preferences', 'readwrite', { durability: 'strict' });
+export async function keepPreferences(connection: Connection): Promise<void> {
+  usePreferences.setState(
+    understood(await connection.use((database) => database.get('preferences', 'mine'))),
+  );
+  keptIn?.();
+  keptIn = usePreferences.subscribe((preferences) => {
     // A preference that cannot be kept is asked for again next time; it is no reason to stop.
-    Promise.all([writing.store.put(preferences, 'mine'), writing.done]).catch(() => undefined);
+    void connection
+      .use((database) => {
+        const writing = database.transaction('preferences', 'readwrite', { durability: 'strict' });
+        return Promise.all([writing.store.put(preferences, 'mine'), writing.done]);
+      })
+      .catch(() => undefined);
   });
 }
+
+/** Ends the keeping that a bench opened before began. */
+let keptIn: (() => void) | null = null;
 
 /**
  * What another version may have kept, field by field, with the usual for what is not of this one. By hand, as

@@ -1,30 +1,12 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { Assignment, Fix, Load, Stowage } from '@/core/fit/laid-out';
 import type { Bench } from '@/core/loadout';
+import { Beside, type Call } from './beside';
 import type { CavityAsked, StowProgress, StowWorker } from './stow.worker';
 
-/** Work that was asked for: its result, and a way to end it early with what it has found. */
-export interface Call<T> {
-  readonly result: Promise<T>;
-  readonly cancel: () => void;
-}
-
-let worker: Remote<StowWorker> | null = null;
-let calls = 0;
-
-/** The one worker, started when it is first needed. */
-function theWorker(): Remote<StowWorker> {
-  worker ??= wrap<StowWorker>(
-    new Worker(new URL('./stow.worker.ts', import.meta.url), { type: 'module' }),
-  );
-  return worker;
-}
-
-function called<T>(start: (id: string) => Promise<T>): Call<T> {
-  calls += 1;
-  const id = `call ${calls}`;
-  return { result: start(id), cancel: () => void theWorker().cancel(id) };
-}
+const stowing = new Beside<StowWorker>(
+  () => new Worker(new URL('./stow.worker.ts', import.meta.url), { type: 'module' }),
+);
 
 export function callStow(
   loads: readonly Load[],
@@ -32,7 +14,7 @@ export function callStow(
   budgetMs: number,
   tell: (progress: StowProgress) => void,
 ): Call<Stowage> {
-  return called((id) => theWorker().stow(id, loads, seed, budgetMs, proxy(tell)));
+  return stowing.call((worker, id) => worker.stow(id, loads, seed, budgetMs, proxy(tell)));
 }
 
 export function callFixes(
@@ -40,7 +22,7 @@ export function callFixes(
   stowage: Stowage,
   tell: (fix: Fix) => void,
 ): Call<void> {
-  return called((id) => theWorker().fixes(id, question, stowage, proxy(tell)));
+  return stowing.call((worker, id) => worker.fixes(id, question, stowage, proxy(tell)));
 }
 
 export function callAssign(
@@ -49,5 +31,5 @@ export function callAssign(
   leftOut: readonly string[],
   pinned: ReadonlySet<string>,
 ): Call<Assignment> {
-  return called((id) => theWorker().assign(id, bench, loadout, leftOut, pinned));
+  return stowing.call((worker, id) => worker.assign(id, bench, loadout, leftOut, pinned));
 }

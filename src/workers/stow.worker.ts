@@ -10,6 +10,7 @@ import {
   type Stowage,
 } from '@/core/fit/laid-out';
 import type { Bench } from '@/core/loadout';
+import { cancel, inSlices } from './slices';
 
 /** How far a search has come. */
 export interface StowProgress {
@@ -27,13 +28,8 @@ export interface CavityAsked {
   readonly cavity: string;
 }
 
-/** How long work goes on before messages are read: a stop is heard within this. */
-const sliceMs = 40;
-
 /** How often the page is told, at most. */
 const tellMs = 150;
-
-const cancelled = new Set<string>();
 
 /** What the page can ask for. Each call has an id, by which it can be cancelled; then it returns what it has found. */
 export const stowWorker = {
@@ -86,32 +82,9 @@ export const stowWorker = {
     return found;
   },
 
-  cancel(id: string): void {
-    cancelled.add(id);
-  },
+  cancel,
 };
 
 export type StowWorker = typeof stowWorker;
-
-/** Steps through work until it ends, its time is up, or it is cancelled, reading messages in between. */
-async function inSlices<T>(
-  id: string,
-  work: Iterator<T, void>,
-  budgetMs: number,
-  afterStep: (value: T) => void,
-): Promise<void> {
-  const until = performance.now() + budgetMs;
-  for (let sliceEnd = performance.now() + sliceMs; ;) {
-    const next = work.next();
-    if (next.done) break;
-    afterStep(next.value);
-    if (performance.now() >= until) break;
-    if (performance.now() < sliceEnd) continue;
-    await new Promise((resume) => setTimeout(resume, 0));
-    if (cancelled.has(id)) break;
-    sliceEnd = performance.now() + sliceMs;
-  }
-  cancelled.delete(id);
-}
 
 expose(stowWorker);

@@ -91,7 +91,7 @@ test('a wrong quantity says what would be understood, and what was typed stays',
   await dialog.getByLabel('Length × width × height').fill('23 by 4');
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog).toContainText(
-    '“about 200” is not a mass this understands. Write it like 210 g',
+    '“about 200” is not a mass this understands: write it like 210 g',
   );
   await expect(dialog).toContainText('A box has three sides, like 90x60x38 mm.');
   await expect(dialog.getByLabel('Mass of one')).toHaveValue('about 200');

@@ -3,11 +3,29 @@ import { readFileSync } from 'node:fs';
 import { openDB } from 'idb';
 import { demoBench } from '@/core/demo';
 import { readFile } from '@/core/exchange';
-import type { Act, Command } from '@/core/loadout';
-import { load, openDatabase } from '@/store/database';
+import { redoing, undoing, type Act, type Command, type History } from '@/core/loadout';
+import { Connection } from '@/store/connection';
+import { load, openDatabase, type Database } from '@/store/database';
 import { Keeper, type Kept, type OtherWindows } from '@/store/keeper';
 
 let nextName = 0;
+
+function connectionTo(database: Database): Connection {
+  return new Connection(() => Promise.resolve(database));
+}
+
+/** What is saved, which must be sound. */
+async function savedIn(database: Database): Promise<History> {
+  const found = await load(database);
+  if (!found.ok) throw new Error(found.bad.why);
+  return found.saved.history;
+}
+
+function nothingTo(act: 'undo' | 'redo'): Act {
+  return { act, entry: 'nothing', label: 'nothing' };
+}
+
+let acts = 0;
 
 /** Windows on one database that hear of each other's savings. */
 class House {
@@ -26,12 +44,14 @@ class House {
       },
     };
     if (!options.deaf) this.doors.push(door);
-    const keeper = new Keeper(database, door, (kept) => (shown.kept = kept));
+    const keeper = new Keeper(connectionTo(database), door, (kept) => (shown.kept = kept));
     const { first } = options;
     await keeper.open(first ? () => Promise.resolve(first) : null);
     return {
       keeper,
       database,
+      undo: () => keeper.act(undoing(shown.kept!.history) ?? nothingTo('undo')),
+      redo: () => keeper.act(redoing(shown.kept!.history) ?? nothingTo('redo')),
       kit: () => shown.kept!.history.bench.loadouts.get('float-pouch-kit')!,
       bench: () => shown.kept!.history.bench,
       kept: () => shown.kept!,
@@ -44,7 +64,7 @@ function rename(name: string): Act {
 }
 
 function doing(command: Command): Act {
-  return { act: 'do', command };
+  return { act: 'do', command, id: `act-${(acts += 1)}` };
 }
 
 /** Lets the other window's reading finish. */
@@ -78,7 +98,11 @@ describe('keeping', () => {
   it('opens empty where the first bench cannot be had, and asks for it again the next time', async () => {
     const house = new House();
     let kept: Kept | undefined;
-    const keeper = new Keeper(await openDatabase(house.name), null, (now) => (kept = now));
+    const keeper = new Keeper(
+      connectionTo(await openDatabase(house.name)),
+      null,
+      (now) => (kept = now),
+    );
     await keeper.open(() => Promise.reject(new Error('no network')));
     expect(kept!.history.bench.shelf.size).toBe(0);
     expect((await house.window({ first: demoBench })).bench()).toEqual(demoBench);
@@ -92,25 +116,25 @@ describe('keeping', () => {
     const after = one.bench();
     await one.keeper.settled();
     const two = await house.window();
-    two.keeper.act({ act: 'undo' });
-    two.keeper.act({ act: 'undo' });
+    two.undo();
+    two.undo();
     expect(two.bench()).toEqual(demoBench);
-    expect(two.keeper.act({ act: 'undo' }).ok).toBe(false);
-    two.keeper.act({ act: 'redo' });
-    two.keeper.act({ act: 'redo' });
+    expect(two.undo().ok).toBe(false);
+    two.redo();
+    two.redo();
     await two.keeper.settled();
     expect(two.bench()).toEqual(after);
-    expect((await load(two.database)).history.bench).toEqual(after);
+    expect((await savedIn(two.database)).bench).toEqual(after);
   });
 
   it('drops what was undone when something else is done', async () => {
     const one = await new House().window({ first: demoBench });
     one.keeper.act(rename('A'));
-    one.keeper.act({ act: 'undo' });
+    one.undo();
     one.keeper.act(rename('B'));
-    expect(one.keeper.act({ act: 'redo' }).ok).toBe(false);
+    expect(one.redo().ok).toBe(false);
     await one.keeper.settled();
-    expect((await load(one.database)).history.entries.map(({ at }) => at)).toEqual([1]);
+    expect((await savedIn(one.database)).entries.map(({ at }) => at)).toEqual([1]);
   });
 
   it('refuses what the core refuses, and saves nothing of it', async () => {
@@ -118,14 +142,14 @@ describe('keeping', () => {
     const outcome = one.keeper.act(rename('<script>'));
     expect(outcome.ok).toBe(false);
     await one.keeper.settled();
-    expect((await load(one.database)).history.bench).toEqual(demoBench);
+    expect((await savedIn(one.database)).bench).toEqual(demoBench);
   });
 
   it('keeps only so many acts', async () => {
     const one = await new House().window({ first: demoBench });
     for (let turn = 0; turn < 230; turn += 1) one.keeper.act(rename(`n${turn}`));
     await one.keeper.settled();
-    const { entries } = (await load(one.database)).history;
+    const { entries } = await savedIn(one.database);
     expect([entries.length, entries[0]!.at, entries.at(-1)!.at]).toEqual([200, 31, 230]);
   });
 });
@@ -139,7 +163,7 @@ describe('two windows', () => {
     await one.keeper.settled();
     await quiet();
     expect(two.kit().name).toBe('From one');
-    two.keeper.act({ act: 'undo' });
+    two.undo();
     await two.keeper.settled();
     await quiet();
     expect(one.bench()).toEqual(demoBench);
@@ -153,7 +177,7 @@ describe('two windows', () => {
     await one.keeper.settled();
     two.keeper.act(doing({ do: 'change gear', id: 'mirror', change: { massG: 30 } }));
     await two.keeper.settled();
-    const { bench } = (await load(one.database)).history;
+    const { bench } = await savedIn(one.database);
     expect(bench.loadouts.get('float-pouch-kit')!.name).toBe('From one');
     expect(bench.shelf.get('mirror')!.massG).toBe(30);
     expect(two.bench()).toEqual(bench);
@@ -191,14 +215,15 @@ describe('without storage', () => {
     }) as typeof one.database.transaction;
     one.keeper.act(rename('Kept'));
     await one.keeper.settled();
-    expect(one.kept().saving).toEqual({ state: 'failed', why: 'the disk is full' });
+    expect(one.kept().saving).toEqual({
+      state: 'failed',
+      why: 'The browser says: the disk is full',
+    });
     expect(one.kit().name).toBe('Kept');
     one.database.transaction = transaction;
     await one.keeper.saveWaiting();
     expect(one.kept().saving.state).toBe('saved');
-    expect((await load(one.database)).history.bench.loadouts.get('float-pouch-kit')!.name).toBe(
-      'Kept',
-    );
+    expect((await savedIn(one.database)).bench.loadouts.get('float-pouch-kit')!.name).toBe('Kept');
   });
 });
 
@@ -237,16 +262,16 @@ describe('a database of version 1', () => {
 
     const database = await openDatabase(name);
     const fromFile = readFile(text);
-    const { history } = await load(database);
+    const history = await savedIn(database);
     expect(fromFile).toEqual({ ok: true, value: history.bench });
     expect(await database.get('preferences', 'mine')).toEqual({ units: 'us' });
 
     const shown: { kept?: Kept } = {};
-    const keeper = new Keeper(database, null, (kept) => (shown.kept = kept));
+    const keeper = new Keeper(connectionTo(database), null, (kept) => (shown.kept = kept));
     await keeper.open(null);
-    expect(keeper.act({ act: 'undo' }).ok).toBe(true);
+    expect(keeper.act(undoing(shown.kept!.history)!).ok).toBe(true);
     await keeper.settled();
-    const undone = (await load(database)).history.bench.shelf.get('candle')!;
+    const undone = (await savedIn(database)).bench.shelf.get('candle')!;
     expect(undone).toMatchObject({ massG: 99, contents: { unit: 'h' }, tier: 'front line' });
   });
 });

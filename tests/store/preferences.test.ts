@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { Connection } from '@/store/connection';
 import { openDatabase } from '@/store/database';
 import { keepPreferences, prefer, usePreferences } from '@/store/preferences';
 
@@ -9,7 +10,7 @@ beforeEach(() => usePreferences.setState(usual, true));
 describe('preferences', () => {
   it('are kept in the database of the bench, beside it', async () => {
     const database = await openDatabase('mine');
-    await keepPreferences(database);
+    await keepPreferences(new Connection(() => Promise.resolve(database)));
     expect(usePreferences.getState()).toEqual({
       kit: null,
       scheme: 'five-cs',
@@ -18,8 +19,11 @@ describe('preferences', () => {
       letterKeys: true,
     });
     prefer({ kit: 'float-pouch-kit', units: 'us' });
-    const reading = database.transaction('preferences', 'readonly');
-    expect(await reading.store.get('mine')).toMatchObject({ kit: 'float-pouch-kit', units: 'us' });
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(await database.get('preferences', 'mine')).toMatchObject({
+      kit: 'float-pouch-kit',
+      units: 'us',
+    });
   });
 
   it.each([
@@ -28,7 +32,7 @@ describe('preferences', () => {
   ])('%s fall back field by field', async (name, kept) => {
     const database = await openDatabase(name);
     await database.put('preferences', kept, 'mine');
-    await keepPreferences(database);
+    await keepPreferences(new Connection(() => Promise.resolve(database)));
     expect(usePreferences.getState()).toEqual({
       kit: 'a',
       scheme: 'five-cs',
@@ -41,7 +45,7 @@ describe('preferences', () => {
   it('that are no preferences at all leave the usual ones', async () => {
     const database = await openDatabase('spoilt');
     await database.put('preferences', 'spoilt', 'mine');
-    await keepPreferences(database);
+    await keepPreferences(new Connection(() => Promise.resolve(database)));
     expect(usePreferences.getState()).toEqual(usual);
   });
 });

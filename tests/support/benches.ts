@@ -56,6 +56,22 @@ export function kit(id: string, placements: Loadout['placements'] = []): Loadout
   };
 }
 
+/** A kit with all that goes along in it as if it were one of its own, with ids that a kit’s own may be. */
+export function asOneKit(whole: Loadout): Loadout {
+  const own = (id: string) => id.replaceAll('~', '-');
+  return {
+    ...whole,
+    placements: whole.placements.map((placement) => ({
+      ...placement,
+      id: own(placement.id),
+      place:
+        'in' in placement.place
+          ? { ...placement.place, in: own(placement.place.in) }
+          : placement.place,
+    })),
+  };
+}
+
 export function benchOf(shelf: readonly Gear[], loadouts: readonly Loadout[]): Bench {
   return {
     ...emptyBench,

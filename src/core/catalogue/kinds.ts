@@ -1,4 +1,5 @@
 import {
+  contentsWithin,
   fitnesses,
   igniteJobs,
   jobs,
@@ -108,7 +109,8 @@ export function contentsLike(kind: Kind, gear: Pick<Gear, 'supplies' | 'massG'>)
   const share = measured && typeof own === 'number' && own > 0 ? own / measured.amount! : 1;
   const full = Math.max(0.1, tenths(contents.full * share));
   const massShare = typeof gear.massG === 'number' ? gear.massG / kind.massG : share;
-  return { unit: contents.unit, full, left: full, massG: tenths(contents.massG * massShare) };
+  const massG = tenths(contents.massG * massShare);
+  return contentsWithin({ unit: contents.unit, full, left: full, massG }, gear.massG);
 }
 
 function tenths(value: number): number {

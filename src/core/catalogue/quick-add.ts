@@ -6,6 +6,7 @@ import {
   parseSize,
   parseVolume,
   refused,
+  says,
   type Currency,
   type Outcome,
   type Size,
@@ -15,6 +16,7 @@ import {
   cellTypes,
   unsoundGear,
   whyNotName,
+  withMassOf,
   type CellType,
   type ContentUnit,
   type Form,
@@ -86,11 +88,7 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
   const name = [setting.kind?.name, reading.name()].filter(Boolean).join(', ');
   const problem = /\p{L}/u.test(name) ? whyNotName(name) : 'is empty';
   if (problem) {
-    return refused(
-      problem === 'is empty'
-        ? 'Write what it is as well, like: steel bottle 1 L 210 g 90x200 mm.'
-        : `The name ${problem}.`,
-    );
+    return refused(problem === 'is empty' ? says.namelessLine() : says.name(problem));
   }
   let gear: Gear = { ...started, name };
   if (setting.currency !== 'EUR') gear = { ...gear, priceMinor: null };
@@ -102,13 +100,14 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
     if (!sized.ok) return sized;
     gear = sized.value;
   }
-  if (mass.value !== null) gear = { ...gear, massG: mass.value, massTrust: 'stated' };
+  if (mass.value !== null) gear = withMassOf(gear, mass.value, 'stated');
   if (price.value !== null) gear = { ...gear, priceMinor: price.value, priceTrust: 'stated' };
   if (count !== null) {
     const isInside = count.isBare && countsContents(gear, kind, name);
     gear = isInside ? withContents(gear, count.count) : { ...gear, count: count.count };
   }
   if (cells) gear = withCells(gear, cells);
+  gear = withMassOf(gear, gear.massG, gear.massTrust);
   const unsound = unsoundGear(gear);
   return unsound ? { ok: false, problem: unsound } : done(gear);
 }
@@ -175,9 +174,7 @@ function withSize(gear: Gear, { sidesMm, round }: Size, means: SizeMeans): Outco
       const areaM2 = (first * second) / 1e6;
       return areaM2 <= mostAreaM2
         ? done(withArea(gear, areaM2))
-        : refused(
-            `A sheet of ${Math.round(areaM2)} m² is not believed: say the unit, like 3x3 m or 10x10 ft.`,
-          );
+        : refused(says.sheetTooLarge(Math.round(areaM2)));
     }
     case 'not known':
       return done(gear);

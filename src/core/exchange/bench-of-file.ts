@@ -1,4 +1,4 @@
-import type { Bench } from '../loadout';
+import type { Bench, Version } from '../loadout';
 import type { AcornFile } from './schema';
 
 /** The bench that a file holds, entry by entry. The file is taken as it is: what comes from elsewhere is read. */
@@ -9,7 +9,15 @@ export function benchOfFile(file: AcornFile): Bench {
     loadouts: byId(file.loadouts),
     schemes: byId(file.schemes),
     lists: byId(file.lists),
-    versions: byId(file.versions),
+    versions: byId(file.versions.map((version) => withItsGear(version, file.kept))),
+  };
+}
+
+/** A version with each piece itself where it gave the number of one that is kept. */
+function withItsGear(version: AcornFile['versions'][number], kept: AcornFile['kept']): Version {
+  return {
+    ...version,
+    gear: version.gear.map((each) => (typeof each === 'number' ? kept[each]! : each)),
   };
 }
 

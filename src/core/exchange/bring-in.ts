@@ -27,22 +27,26 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
   const isEmpty = bench.shelf.size === 0 && bench.loadouts.size === 0;
   const pricesLeftBehind = !isEmpty && bench.currency !== file.currency;
   const ofMoney = pricesLeftBehind ? withoutPrice : (gear: Gear) => gear;
-  const into = new Bringing(onClash, newId);
+  const sort = <T extends Identified>(
+    theirs: ReadonlyMap<string, T>,
+    mine: ReadonlyMap<string, T>,
+    adapted: (entry: T) => T = (entry) => entry,
+  ) => sorted(theirs, mine, adapted, onClash, newId);
 
-  const gear = into.sort(file.shelf, bench.shelf, ofMoney);
-  const loadouts = into.sort(file.loadouts, bench.loadouts, (loadout) =>
+  const gear = sort(file.shelf, bench.shelf, ofMoney);
+  const loadouts = sort(file.loadouts, bench.loadouts, (loadout) =>
     onGear(loadout, gear.ids, pricesLeftBehind),
   );
   const kits = loadouts.brought.map(({ entry, arrival }) => ({
     arrival,
     entry: onKits(entry, loadouts.ids, onClash, arrival),
   }));
-  const schemes = into.sort(file.schemes, bench.schemes);
-  const lists = into.sort(file.lists, bench.lists);
-  const versions = into.sort(file.versions, bench.versions, (version) => ({
-    ...onKit(version, loadouts.ids),
-    gear: version.gear.map(ofMoney),
-  }));
+  const schemes = sort(file.schemes, bench.schemes);
+  const lists = sort(file.lists, bench.lists);
+  const goneIds = idsOfGone(file, bench, gear.ids, onClash, newId);
+  const versions = sort(file.versions, bench.versions, (version) =>
+    versionHere(version, goneIds, loadouts.ids, pricesLeftBehind),
+  );
 
   const replacedGear = gear.brought.filter(
     ({ arrival, isNew }) => arrival !== 'the same' && !isNew,
@@ -85,6 +89,13 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
   };
 }
 
+/** Whether anything of a file is here already and differs, so that its owner is asked. */
+export function differs({ gear, loadouts, others }: BringIn): boolean {
+  return (
+    gear.differs > 0 || others.differs > 0 || loadouts.some(({ arrival }) => arrival === 'differs')
+  );
+}
+
 type Counts = Readonly<Record<Arrival, number>>;
 
 interface Brought<T> {
@@ -94,33 +105,80 @@ interface Brought<T> {
   readonly isNew: boolean;
 }
 
-/** Sorts the entries of a file into what is new, the same and different, and gives new ids where both are kept. */
-class Bringing {
-  constructor(
-    private readonly onClash: OnClash,
-    private readonly newId: () => string,
-  ) {}
+interface Identified {
+  readonly id: string;
+}
 
-  sort<T extends { readonly id: string }>(
-    theirs: ReadonlyMap<string, T>,
-    mine: ReadonlyMap<string, T>,
-    adapted: (entry: T) => T = (entry) => entry,
-  ) {
-    const ids = new Map<string, string>();
-    const count = { new: 0, 'the same': 0, differs: 0 };
-    const brought = [...theirs.values()].map((found): Brought<T> => {
-      const entry = adapted(found);
-      const own = mine.get(entry.id);
-      const arrival =
-        own === undefined ? 'new' : canonical(own) === canonical(entry) ? 'the same' : 'differs';
-      count[arrival] += 1;
-      const isForked = arrival === 'differs' && this.onClash === 'keep both';
-      const id = isForked ? this.newId() : entry.id;
-      ids.set(found.id, id);
-      return { entry: { ...entry, id }, arrival, isNew: arrival === 'new' || isForked };
-    });
-    return { ids, count: count as Counts, brought };
+/** The entries of a file by what is new, the same and different, with new ids where both are kept. */
+function sorted<T extends Identified>(
+  theirs: ReadonlyMap<string, T>,
+  mine: ReadonlyMap<string, T>,
+  adapted: (entry: T) => T,
+  onClash: OnClash,
+  newId: () => string,
+) {
+  const ids = new Map<string, string>();
+  const count = { new: 0, 'the same': 0, differs: 0 };
+  const brought = [...theirs.values()].map((found): Brought<T> => {
+    const entry = adapted(found);
+    const own = mine.get(entry.id);
+    const arrival =
+      own === undefined ? 'new' : canonical(own) === canonical(entry) ? 'the same' : 'differs';
+    count[arrival] += 1;
+    const isForked = arrival === 'differs' && onClash === 'keep both';
+    const id = isForked ? newId() : entry.id;
+    ids.set(found.id, id);
+    return { entry: { ...entry, id }, arrival, isNew: arrival === 'new' || isForked };
+  });
+  return { ids, count: count as Counts, brought };
+}
+
+/**
+ * The ids that gear of a file has here, that of its versions too which is gone from its shelf: where another piece of
+ * mine has its id, it gets a new one, so that putting a version back never takes my piece for it.
+ */
+function idsOfGone(
+  file: Bench,
+  bench: Bench,
+  known: ReadonlyMap<string, string>,
+  onClash: OnClash,
+  newId: () => string,
+): ReadonlyMap<string, string> {
+  const ids = new Map(known);
+  for (const { gear } of file.versions.values()) {
+    for (const { id } of gear) {
+      if (ids.has(id)) continue;
+      ids.set(id, onClash === 'keep both' && bench.shelf.has(id) ? newId() : id);
+    }
   }
+  return ids;
+}
+
+/** A version on the ids that its gear and its kits have here. */
+function versionHere(
+  version: Version,
+  gearIds: ReadonlyMap<string, string>,
+  kitIds: ReadonlyMap<string, string>,
+  pricesLeftBehind: boolean,
+): Version {
+  const kitHere = (loadout: Loadout): Loadout => ({
+    ...onGear(loadout, gearIds, pricesLeftBehind),
+    id: kitIds.get(loadout.id) ?? loadout.id,
+    modules: loadout.modules.map((module) => ({
+      ...module,
+      kit: kitIds.get(module.kit) ?? module.kit,
+    })),
+  });
+  return {
+    ...version,
+    kit: kitIds.get(version.kit) ?? version.kit,
+    loadout: kitHere(version.loadout),
+    along: version.along.map(kitHere),
+    gear: version.gear.map((gear) => ({
+      ...(pricesLeftBehind ? withoutPrice(gear) : gear),
+      id: gearIds.get(gear.id) ?? gear.id,
+    })),
+  };
 }
 
 /** A kit comes first without those that go along in it, as they may come after it. */
@@ -180,12 +238,7 @@ function onKits(
 }
 
 function forkedName(name: string): string {
-  return `${name.slice(0, 100)} (brought in)`;
-}
-
-function onKit(version: Version, kitIds: ReadonlyMap<string, string>): Version {
-  const kit = kitIds.get(version.kit) ?? version.kit;
-  return { ...version, kit, loadout: { ...version.loadout, id: kit } };
+  return `${[...name].slice(0, 50).join('')} (brought in)`;
 }
 
 function emptied(loadout: Loadout): Loadout {

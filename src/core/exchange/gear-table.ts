@@ -7,26 +7,31 @@ import {
   type QuickAddSetting,
 } from '../catalogue';
 import {
+  dayOf,
   done,
+  lastDayOf,
   parseLength,
   parseMass,
   parseMoney,
   parseSize,
   parseVolume,
   refused,
+  says,
+  whyNotDay,
   type Outcome,
 } from '../quantity';
 import {
   jobIds,
   jobs,
   unsoundGear,
+  withMassOf,
   type Form,
   type Gear,
   type JobId,
   type Ownership,
 } from '../gear';
 import type { Column, ColumnMeaning, ColumnUnit } from './columns';
-import type { Table } from './table';
+import { mostRows, type Table } from './table';
 
 /** A row or a line that was not brought in, and why. Counted from 1, as the person sees them. */
 export interface NotUnderstood {
@@ -40,7 +45,8 @@ export interface GearRead {
   readonly notUnderstood: readonly NotUnderstood[];
 }
 
-type Setting = Omit<QuickAddSetting, 'id'>;
+/** What rows and lines are read with: the units of bare sizes, the currency of prices. */
+export type GearSetting = Omit<QuickAddSetting, 'id' | 'kind'>;
 
 /**
  * Reads the rows of a table into gear, each by itself: what is wrong in one row keeps only that row out.
@@ -49,29 +55,61 @@ type Setting = Omit<QuickAddSetting, 'id'>;
 export function gearFromTable(
   table: Table,
   columns: readonly Column[],
-  setting: Setting,
+  setting: GearSetting,
   newId: () => string,
 ): GearRead {
+  return drained(readingTable(table, columns, setting, newId));
+}
+
+/** As {@link gearFromTable}, some rows a step, so that it can be told how far it is, and left. */
+export function* readingTable(
+  table: Table,
+  columns: readonly Column[],
+  setting: GearSetting,
+  newId: () => string,
+): Generator<RowsProgress, GearRead> {
   const first = table.hasHeading ? 1 : 0;
-  return collected(
-    table.rows.slice(first).map((cells, at) => ({
-      row: at + first + 1,
-      text: cells.filter((cell) => cell !== '').join(' · '),
-      read: gearFromRow(new Row(cells, columns), { ...setting, id: newId() }),
-    })),
+  const lines = table.rows.slice(first).map((cells, at) => ({
+    row: table.numbers[at + first]!,
+    text: cells.filter((cell) => cell !== '').join(' · '),
+    cells,
+  }));
+  return yield* collecting(lines, (_, { cells }) =>
+    gearFromRow(new Row(cells, columns), { ...setting, id: newId() }),
   );
 }
 
+/** The most characters that are pasted at once, and the most of one line. */
+export const mostPasted = 2_000_000;
+const mostLine = 1000;
+
+/** What keeps a pasted text from being read at all; null where nothing does. */
+export function whyNotPasted(text: string): string | null {
+  if (text.length > mostPasted) return says.textTooLong('2 million');
+  let lines = 0;
+  for (let at = -1; (at = text.indexOf('\n', at + 1)) >= 0;) lines += 1;
+  return lines >= mostRows ? says.tooManyRows(mostRows) : null;
+}
+
 /** Reads lines as they are pasted, each as a quick-add line; bullets, numbers and boxes before them are dropped. */
-export function gearFromLines(text: string, setting: Setting, newId: () => string): GearRead {
-  const lines = text.split(/\r?\n/).map((line, at) => ({ row: at + 1, text: line.trim() }));
-  return collected(
-    lines
-      .filter((line) => line.text !== '')
-      .map((line) => ({
-        ...line,
-        read: quickAdd(withoutBullet(line.text), { ...setting, id: newId() }),
-      })),
+export function gearFromLines(text: string, setting: GearSetting, newId: () => string): GearRead {
+  return drained(readingLines(text, setting, newId));
+}
+
+/** As {@link gearFromLines}, a line a step, so that it can be told how far it is, and left. */
+export function* readingLines(
+  text: string,
+  setting: GearSetting,
+  newId: () => string,
+): Generator<RowsProgress, GearRead> {
+  const lines = text
+    .split(/\r\r\n|\r\n|\r|\n|\u2028|\u2029/)
+    .map((line, at) => ({ row: at + 1, text: line.trim() }))
+    .filter((line) => line.text !== '');
+  return yield* collecting(lines, (line) =>
+    line.length > mostLine
+      ? refused(says.lineTooLong(mostLine))
+      : quickAdd(withoutBullet(line), { ...setting, id: newId() }),
   );
 }
 
@@ -82,20 +120,38 @@ export function withoutBullet(line: string): string {
 
 const bullet = /^(?:[-–•*·☐☑✓✔◦]|\[[ xX]?\]|\d{1,3}[.)])\s+/;
 
-interface ReadLine {
-  readonly row: number;
-  readonly text: string;
-  readonly read: Outcome<Gear>;
+/** How many rows were read, out of how many. */
+export interface RowsProgress {
+  readonly read: number;
+  readonly outOf: number;
 }
 
-function collected(lines: readonly ReadLine[]): GearRead {
+interface Line {
+  readonly row: number;
+  readonly text: string;
+}
+
+function* collecting<L extends Line>(
+  lines: readonly L[],
+  read: (text: string, line: L) => Outcome<Gear>,
+): Generator<RowsProgress, GearRead> {
   const gear: Gear[] = [];
   const notUnderstood: NotUnderstood[] = [];
-  for (const { row, text, read } of lines) {
-    if (read.ok) gear.push(read.value);
-    else notUnderstood.push({ row, text, says: read.problem.message });
+  for (const [at, line] of lines.entries()) {
+    const { row, text } = line;
+    const outcome = read(text, line);
+    if (outcome.ok) gear.push(outcome.value);
+    else notUnderstood.push({ row, text, says: outcome.problem.message });
+    if ((at + 1) % 100 === 0) yield { read: at + 1, outOf: lines.length };
   }
   return { gear, notUnderstood };
+}
+
+function drained<T>(work: Generator<unknown, T>): T {
+  for (;;) {
+    const next = work.next();
+    if (next.done) return next.value;
+  }
 }
 
 /** The cells of one row by what they mean. */
@@ -127,17 +183,17 @@ const laterSteps: readonly Step[] = [withOwnership, withDate, withJobs, withNote
 
 function gearFromRow(row: Row, setting: QuickAddSetting): Outcome<Gear> {
   const name = row.cell('name');
-  if (name === null) return refused('The row has no name.');
-  if (/^(?:grand )?(?:sub)?-?(?:total|sum)\b/i.test(name))
-    return refused('This is a sum, not a piece.');
+  if (name === null) return refused(says.namelessRow());
+  if (/^(?:grand )?(?:sub)?-?(?:total|sum)\b/i.test(name)) return refused(says.sumRow());
   const started = quickAdd(name, setting);
   const read = [...steps, ...laterSteps].reduce<Outcome<Gear>>(
     (sofar, step) => (sofar.ok ? step(sofar.value, row, setting) : sofar),
     started,
   );
   if (!read.ok) return read;
-  const unsound = unsoundGear(read.value);
-  return unsound ? { ok: false, problem: unsound } : read;
+  const gear = withMassOf(read.value, read.value.massG, read.value.massTrust);
+  const unsound = unsoundGear(gear);
+  return unsound ? { ok: false, problem: unsound } : done(gear);
 }
 
 function withKind(gear: Gear, row: Row): Outcome<Gear> {
@@ -164,7 +220,7 @@ function withVolume(gear: Gear, row: Row): Outcome<Gear> {
   if (!volume.ok) return volume;
   return volume.value > 0
     ? done(withCapacity(gear, volume.value))
-    : refused('A volume is above 0.');
+    : refused(says.volumeOfNothing());
 }
 
 function withForm(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gear> {
@@ -192,7 +248,7 @@ function withForm(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gea
     const bare = row.unit(side) ?? (units === 'metric' ? 'mm' : 'in');
     const read = parseLength(/[a-z"″]\s*$/i.test(text) ? text : `${text} ${bare}`);
     if (!read.ok) return read;
-    if (read.value <= 0) return refused(`A ${side} is above 0.`);
+    if (read.value <= 0) return refused(says.sideNamedOfNothing(side));
     sides[side] = read.value;
   }
   const { length, width, height, diameter } = sides;
@@ -210,7 +266,7 @@ function withMass(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gea
   const unit = row.unit('mass') ?? (units === 'metric' ? 'g' : 'oz');
   const typed = /[a-z]\s*\.?$/i.test(text) ? text : `${text} ${unit}`;
   const mass = parseMass(typed);
-  return mass.ok ? done({ ...gear, massG: mass.value, massTrust: 'stated' }) : mass;
+  return mass.ok ? done(withMassOf(gear, mass.value, 'stated')) : mass;
 }
 
 function withPrice(gear: Gear, row: Row, { currency }: QuickAddSetting): Outcome<Gear> {
@@ -226,9 +282,7 @@ function withCount(gear: Gear, row: Row): Outcome<Gear> {
   const whole = /^[x×]?\s*(\d{1,5})\s*[x×]?(?:[.,]0+)?(?:\s*(?:pcs?|pieces|st|stk)\.?)?$/i.exec(
     text,
   );
-  return whole
-    ? done({ ...gear, count: Number(whole[1]) })
-    : refused(`“${text}” is not how many there are: write a whole number.`);
+  return whole ? done({ ...gear, count: Number(whole[1]) }) : refused(says.noCount(text));
 }
 
 const ownershipWords: readonly (readonly [Ownership, RegExp])[] = [
@@ -243,9 +297,7 @@ function withOwnership(gear: Gear, row: Row): Outcome<Gear> {
   const text = row.cell('ownership');
   if (text === null) return done(gear);
   const found = ownershipWords.find(([, words]) => words.test(text));
-  return found
-    ? done({ ...gear, ownership: found[0] })
-    : refused(`“${text}” is none of owned, wished, home-made, scavenged or retired.`);
+  return found ? done({ ...gear, ownership: found[0] }) : refused(says.noOwnership(text));
 }
 
 function withDate(gear: Gear, row: Row): Outcome<Gear> {
@@ -268,9 +320,9 @@ function dayIn(text: string): Outcome<string> {
     const [first, second, year] = slashed.slice(1).map(Number) as [number, number, number];
     if (first > 12) return calendarDay(text, year, second, first);
     if (second > 12 || first === second) return calendarDay(text, year, first, second);
-    return refused(`“${text}” can be two days: write it like 2027-04-30.`);
+    return refused(says.twoDays(text));
   }
-  return refused(`“${text}” is not a day this understands: write it like 2027-04-30.`);
+  return refused(says.noDayTyped(text));
 }
 
 function calendarDay(
@@ -279,15 +331,9 @@ function calendarDay(
   month: number,
   day: number | null,
 ): Outcome<string> {
-  const last = new Date(Date.UTC(year, month, 0)).getUTCDate();
-  const isThere = month >= 1 && month <= 12 && (day === null || (day >= 1 && day <= last));
-  return isThere
-    ? done(`${year}-${padded(month)}-${padded(day ?? last)}`)
-    : refused(`“${text}” is not a day of the calendar.`);
-}
-
-function padded(part: number): string {
-  return String(part).padStart(2, '0');
+  const read = dayOf(year, month, day ?? lastDayOf(year, month));
+  const why = whyNotDay(read);
+  return why === null ? done(read) : refused(says.noDay(text, why));
 }
 
 function withJobs(gear: Gear, row: Row): Outcome<Gear> {
@@ -297,7 +343,7 @@ function withJobs(gear: Gear, row: Row): Outcome<Gear> {
   for (const word of text.split(/[,;/|]/).map((part) => part.trim().toLowerCase())) {
     if (word === '') continue;
     const job = jobIds.find((id) => id === word.replace(/\s+/g, '-') || jobs[id].name === word);
-    if (!job) return refused(`“${word}” is not a job this knows, like ${someJobs}.`);
+    if (!job) return refused(says.noJob(word, someJobs));
     if (!supplies.some((supply) => supply.job === job)) supplies.push(serving(job));
   }
   return done({ ...gear, supplies });

@@ -1,17 +1,31 @@
 import type * as v from 'valibot';
-import { refused, type Outcome } from '../quantity';
+import { atField, fieldSays, refused, shown, type Outcome } from '../quantity';
 
-/** The first thing that a schema has against a value, in words that name the field. */
-export function problemOf(issue: v.BaseIssue<unknown>): Outcome<never> {
-  const path = pathOf(issue);
-  const missing = issue.received === 'undefined';
-  if (issue.type === 'strict_object' && issue.expected === 'never') {
-    return refusedAt(path, 'is not a field of this format.');
-  }
-  if (missing) return refusedAt(path, 'is missing.');
-  const isOwnWords = !/^Invalid /.test(issue.message);
-  if (isOwnWords) return refusedAt(path, issue.message);
-  return refusedAt(path, `is ${shown(issue.input)}; it must be ${mustBe(issue)}.`);
+/** The first thing that a schema has against a value, in words that name the field below `within`. */
+export function problemOf(issue: v.BaseIssue<unknown>, within = ''): Outcome<never> {
+  const inner = innermost(issue);
+  const path = `${within}${pathOf(issue)}${inner === issue ? '' : pathOf(inner)}`;
+  const field = path.replace(/^\./, '');
+  if (isUnknown(inner)) return refusedAt(field, fieldSays.unknown);
+  if (inner.received === 'undefined') return refusedAt(field, fieldSays.missing);
+  const isOwnWords = !/^Invalid /.test(inner.message);
+  if (isOwnWords) return refusedAt(field, inner.message);
+  return refusedAt(field, `is ${shown(inner.input)}; it must be ${mustBe(inner)}.`);
+}
+
+/** Of a value that may be one of several, what is wrong with the one that it is most like, where it is like one. */
+function innermost(issue: v.BaseIssue<unknown>): v.BaseIssue<unknown> {
+  if (issue.type !== 'union' || !issue.issues) return issue;
+  const within = issue.issues.filter(({ path }) => path !== undefined && path.length > 0);
+  return within.find(isWrong) ?? within.find(isUnknown) ?? issue;
+}
+
+function isWrong(issue: v.BaseIssue<unknown>): boolean {
+  return issue.received !== 'undefined' && !isUnknown(issue);
+}
+
+function isUnknown({ type, expected }: v.BaseIssue<unknown>): boolean {
+  return type === 'strict_object' && expected === 'never';
 }
 
 const typeNames: Readonly<Record<string, string>> = {
@@ -47,19 +61,9 @@ function mustBe(issue: v.BaseIssue<unknown>): string {
 function pathOf(issue: v.BaseIssue<unknown>): string {
   return (issue.path ?? [])
     .map((step) => (typeof step.key === 'number' ? `[${step.key}]` : `.${String(step.key)}`))
-    .join('')
-    .replace(/^\./, '');
+    .join('');
 }
 
-export function refusedAt(field: string, says: string): Outcome<never> {
-  const starts = /^(is|holds|has)\b/.test(says) ? ' ' : ': ';
-  return refused(`“${field}”${starts}${says}`, field);
-}
-
-/** A value in a message: lists and objects by their kind, since they may be deeper than can be printed. */
-export function shown(value: unknown): string {
-  if (Array.isArray(value)) return 'a list';
-  if (typeof value === 'object' && value !== null) return 'an object';
-  const text = JSON.stringify(value) ?? 'missing';
-  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
+export function refusedAt(field: string, words: string): Outcome<never> {
+  return refused(atField(field, words), field);
 }

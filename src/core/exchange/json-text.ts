@@ -1,24 +1,24 @@
-import { done, refused, type Outcome } from '../quantity';
+import { done, refused, says, type Outcome } from '../quantity';
+import { mostNodes } from './limits';
 
-/** Parses JSON text; refuses what is none, and what nests deeper than `mostDepth`. */
+/**
+ * Parses JSON text; refuses what is none, what nests deeper than `mostDepth`, and what has more lists and objects than
+ * any bench. The text is looked through first, as parsers take very long over text that was made to be deep or many.
+ */
 export function parseJson(text: string, mostDepth: number): Outcome<unknown> {
-  if (isDeeperThan(mostDepth, text)) {
-    return refused(`The lists and objects of this file go more than ${mostDepth} deep.`);
-  }
+  const why = whyNotParsed(text, mostDepth);
+  if (why) return refused(why);
   try {
     return done(JSON.parse(text.replace(/^\uFEFF/, '')));
   } catch (error) {
-    const reason = error instanceof Error ? error.message.replace(/\s+/g, ' ').slice(0, 120) : '';
-    return refused(`This is not a JSON file (${reason}).`);
+    const reason = error instanceof Error ? error.message.replace(/\s+/g, ' ') : '';
+    return refused(says.noJson(reason));
   }
 }
 
-/**
- * Whether JSON text nests deeper than `most`, in one pass over it. Parsers take very long, or run out of room,
- * over text that was made to be deep.
- */
-function isDeeperThan(most: number, text: string): boolean {
+function whyNotParsed(text: string, mostDepth: number): string | null {
   let depth = 0;
+  let nodes = 0;
   let isInText = false;
   for (let at = 0; at < text.length; at += 1) {
     const character = text.charCodeAt(at);
@@ -26,11 +26,14 @@ function isDeeperThan(most: number, text: string): boolean {
       if (character === backslash) at += 1;
       else if (character === quote) isInText = false;
     } else if (character === quote) isInText = true;
-    else if (character === openBracket || character === openBrace) depth += 1;
-    else if (character === closeBracket || character === closeBrace) depth -= 1;
-    if (depth > most) return true;
+    else if (character === openBracket || character === openBrace) {
+      depth += 1;
+      nodes += 1;
+    } else if (character === closeBracket || character === closeBrace) depth -= 1;
+    if (depth > mostDepth) return says.deepFile(mostDepth);
+    if (nodes > mostNodes) return says.manyNodes(mostNodes);
   }
-  return false;
+  return null;
 }
 
 const [quote, backslash, openBracket, closeBracket, openBrace, closeBrace] = [...'"\\[]{}'].map(

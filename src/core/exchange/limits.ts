@@ -1,9 +1,16 @@
-/** The largest file that is opened, in bytes: some twenty times the largest shelf anyone has shown. */
-export const mostBytes = 32 * 1024 * 1024;
+import { says } from '../quantity';
+
+/** The largest file that is opened and written, in bytes: a bench at its limits, or some hundreds of pictures. */
+export const mostBytes = 64 * 1024 * 1024;
+
+/** The most lists and objects in a file: some four times what a bench at its limits has. */
+export const mostNodes = 1_500_000;
 
 /** What keeps a file of `bytes` from being opened at all, before it is read; null where nothing does. */
 export function whyTooLarge(bytes: number): string | null {
-  if (bytes <= mostBytes) return null;
-  const size = (bytes / 1024 / 1024).toFixed(0);
-  return `The file is ${size} MB, and files up to ${mostBytes / 1024 / 1024} MB are opened. Nothing was brought in.`;
+  return bytes <= mostBytes ? null : says.fileTooLarge(inMb(bytes), inMb(mostBytes));
+}
+
+export function inMb(bytes: number): string {
+  return (bytes / 1024 / 1024).toFixed(0);
 }

@@ -1,5 +1,6 @@
 import { contentsLike, kindOf } from '../catalogue';
-import type { Gear } from '../gear';
+import { isDay, plainly } from '../quantity';
+import { amountRange, jobs, longestNote, whyNotInRange, type Gear, type JobId } from '../gear';
 
 type Entry = Readonly<Record<string, unknown>>;
 
@@ -54,17 +55,150 @@ export function loadoutFromVersion1(loadout: unknown): unknown {
 
 /** An act that was kept for undo in version 1. */
 export function entryFromVersion1(entry: unknown): unknown {
+  return entryWith(entry, gearFromVersion1, loadoutFromVersion1);
+}
+
+/**
+ * A file of version 2 as one of version 3. Version 2 took a typed mass below that of the kind’s own contents: those
+ * contents are as heavy as the piece then, and no heavier.
+ */
+export function fileFromVersion2(file: unknown): unknown {
+  if (!isEntry(file)) return file;
+  return {
+    ...file,
+    version: 3,
+    gear: eachOf(file.gear, withBelievedContents),
+    kept: [],
+    versions: eachOf(file.versions, versionFromVersion2),
+    pictures: [],
+  };
+}
+
+export function versionFromVersion2(version: unknown): unknown {
+  return isEntry(version)
+    ? { ...version, gear: eachOf(version.gear, withBelievedContents) }
+    : version;
+}
+
+/** An act that was kept for undo in version 2: it had no id. */
+export function entryFromVersion2(entry: unknown): unknown {
+  const named = isEntry(entry) ? { ...entry, id: `act-${String(entry.at)}` } : entry;
+  return entryWith(named, gearFromVersion2, (loadout) => loadout);
+}
+
+/**
+ * Gear as the database of version 2 kept it. What was taken then and is not believed now is put right, and said in the
+ * note where something would be lost: a day that is none, amounts beyond reason, a job that is there twice.
+ */
+export function gearFromVersion2(gear: unknown): unknown {
+  const kept = withBelievedContents(gear);
+  if (!isEntry(kept)) return kept;
+  const wrongDay =
+    typeof kept.goodUntil === 'string' && !isDay(kept.goodUntil) ? kept.goodUntil : null;
+  const note = typeof kept.note === 'string' ? kept.note : '';
+  return {
+    ...kept,
+    ...(typeof kept.name === 'string' && { name: oneLine(kept.name) }),
+    ...(wrongDay !== null && {
+      goodUntil: null,
+      note: `${note}${note === '' ? '' : '\n'}Good until “${plainly(wrongDay)}”.`.slice(
+        0,
+        longestNote,
+      ),
+    }),
+    ...(Array.isArray(kept.supplies) && { supplies: believedSupplies(kept.supplies) }),
+  };
+}
+
+function believedSupplies(supplies: readonly unknown[]): readonly unknown[] {
+  const seen = new Set<unknown>();
+  return supplies.flatMap((supply) => {
+    if (!isEntry(supply)) return [supply];
+    if (seen.has(supply.job)) return [];
+    seen.add(supply.job);
+    const { job, amount } = supply;
+    const isBelieved =
+      typeof amount !== 'number' ||
+      typeof job !== 'string' ||
+      !Object.hasOwn(jobs, job) ||
+      whyNotInRange(amount, amountRange(job as JobId)) === null;
+    return [isBelieved ? supply : { ...supply, amount: null }];
+  });
+}
+
+function oneLine(name: string): string {
+  return name.replace(/[\t\n]+/g, ' ').trim();
+}
+
+/** As far as version 2 rounded the mass of contents up, in g. */
+const roundedG = 0.1;
+
+function withBelievedContents(gear: unknown): unknown {
+  if (!isEntry(gear) || !isEntry(gear.contents) || typeof gear.massG !== 'number') return gear;
+  const { contents, massG } = gear;
+  const kind = typeof gear.kind === 'string' ? kindOf(gear.kind) : undefined;
+  const isKinds =
+    kind !== undefined && kind.contents !== null && contents.massG === kind.contents.massG;
+  const overG = typeof contents.massG === 'number' ? contents.massG - massG : 0;
+  return overG > 0 && (isKinds || overG <= roundedG)
+    ? { ...gear, contents: { ...contents, massG } }
+    : gear;
+}
+
+/** Fields that a version does not have yet, by where they stand. */
+const fieldsAfter: Readonly<
+  Record<number, { readonly file: readonly string[]; readonly gear: readonly string[] }>
+> = {
+  1: {
+    file: ['schemes', 'lists', 'versions', 'kept', 'pictures'],
+    gear: ['tier', 'lentTo', 'isShared', 'priceTrust', 'contents', 'photo'],
+  },
+  2: { file: ['kept', 'pictures'], gear: [] },
+};
+
+/** The path of a field that a file has though its version does not; null where there is none. */
+export function newerFieldIn(file: object, version: number): string | null {
+  const after = fieldsAfter[version];
+  if (!after) return null;
+  const ofFile = after.file.find((field) => Object.hasOwn(file, field));
+  if (ofFile !== undefined) return ofFile;
+  const { gear, loadouts } = file as Entry;
+  for (const [at, each] of listIn(gear).entries()) {
+    const field = after.gear.find((name) => isEntry(each) && Object.hasOwn(each, name));
+    if (field !== undefined) return `gear[${at}].${field}`;
+  }
+  if (version > 1) return null;
+  for (const [at, each] of listIn(loadouts).entries()) {
+    if (!isEntry(each)) continue;
+    if (Object.hasOwn(each, 'modules')) return `loadouts[${at}].modules`;
+    const laid = listIn(each.placements).findIndex(
+      (placement) => isEntry(placement) && Object.hasOwn(placement, 'laidFor'),
+    );
+    if (laid >= 0) return `loadouts[${at}].placements[${laid}].laidFor`;
+  }
+  return null;
+}
+
+function listIn(value: unknown): readonly unknown[] {
+  return Array.isArray(value) ? value : [];
+}
+
+function entryWith(
+  entry: unknown,
+  broughtGear: (value: unknown) => unknown,
+  broughtLoadout: (value: unknown) => unknown,
+): unknown {
   if (!isEntry(entry) || !isEntry(entry.change)) return entry;
   const { change } = entry;
   return {
     ...entry,
     change: {
-      ...change,
-      gear: eachOf(change.gear, (swap) => swapFrom(swap, gearFromVersion1)),
-      loadouts: eachOf(change.loadouts, (swap) => swapFrom(swap, loadoutFromVersion1)),
       schemes: [],
       lists: [],
       versions: [],
+      ...change,
+      gear: eachOf(change.gear, (swap) => swapFrom(swap, broughtGear)),
+      loadouts: eachOf(change.loadouts, (swap) => swapFrom(swap, broughtLoadout)),
     },
   };
 }

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
-import { done, refused, type Outcome, type Problem } from '../quantity';
+import { done, refused, says, shown, type Outcome, type Problem } from '../quantity';
 import {
+  unboundedKit,
   unsound,
   unsoundList,
   unsoundModules,
@@ -8,84 +9,147 @@ import {
   unsoundVersion,
   type Bench,
 } from '../loadout';
+import { unsoundGear } from '../gear';
 import { benchOfFile } from './bench-of-file';
-import { problemOf, refusedAt, shown } from './issue-in-words';
+import { problemOf, refusedAt } from './issue-in-words';
 import { parseJson } from './json-text';
 import { whyTooLarge } from './limits';
-import { fileFromVersion1 } from './migrate';
-import { fileSchema, formatName, formatVersion, type AcornFile } from './schema';
+import { fileFromVersion1, fileFromVersion2, newerFieldIn } from './migrate';
+import type { Picture } from './picture';
+import {
+  envelopeSchema,
+  fileParts,
+  formatName,
+  formatVersion,
+  type AcornFile,
+  type FilePart,
+} from './schema';
 
-/** Files of this format go eight deep. */
+/** Files of this format go ten deep. */
 const mostDepth = 32;
+
+/** A file as it is read: a bench of its own, and the pictures that are in it. */
+export interface ReadFile {
+  readonly bench: Bench;
+  readonly pictures: readonly Picture[];
+}
+
+/** How far reading has come: how many entries were looked at, out of how many. */
+export interface ReadingProgress {
+  readonly looked: number;
+  readonly outOf: number;
+}
+
+/** As many entries are looked at between two words of progress. */
+const entriesAStep = 200;
 
 /**
  * Reads a file's text into a bench of its own: its gear and its kits.
  *
  * Refuses, naming the field, what is not JSON, not of this format, of a newer version, with a missing,
- * wrong or unknown field, with text that is not plain, or with placements that do not hang together.
+ * wrong or unknown field, with text that is not plain, with placements that do not hang together, or with kits that
+ * are larger or deeper than a kit may be with all that goes along in it.
  */
 export function readFile(text: string): Outcome<Bench> {
+  const read = readBackUp(text);
+  return read.ok ? done(read.value.bench) : read;
+}
+
+/** As {@link readFile}, with the pictures that are in the file. */
+export function readBackUp(text: string): Outcome<ReadFile> {
+  const reading = readingFile(text);
+  for (;;) {
+    const next = reading.next();
+    if (next.done) return next.value;
+  }
+}
+
+/** Reads a file step by step, so that it can be told how far it is, and left. */
+export function* readingFile(text: string): Generator<ReadingProgress, Outcome<ReadFile>> {
   const tooLarge = whyTooLarge(text.length);
   if (tooLarge) return refused(tooLarge);
   const parsed = parseJson(text, mostDepth);
   if (!parsed.ok) return parsed;
   const kept = ofThisVersion(parsed.value);
   if (!kept.ok) return kept;
-  const checked = v.safeParse(fileSchema, kept.value, { abortEarly: true });
-  if (!checked.success) return problemOf(checked.issues[0]);
-  return hangingTogether(checked.output);
+  const envelope = v.safeParse(envelopeSchema, kept.value, { abortEarly: true });
+  if (!envelope.success) return problemOf(envelope.issues[0]);
+  const lists = {} as Record<FilePart, unknown[]>;
+  const parts = Object.keys(fileParts) as readonly FilePart[];
+  const outOf = 2 * parts.reduce((sum, part) => sum + envelope.output[part].length, 0);
+  let looked = 0;
+  for (const part of parts) {
+    lists[part] = [];
+    for (const [at, entry] of envelope.output[part].entries()) {
+      const checked = v.safeParse(fileParts[part].entry, entry, { abortEarly: true });
+      if (!checked.success) return problemOf(checked.issues[0], `${part}[${at}]`);
+      lists[part].push(checked.output);
+      looked += 1;
+      if (looked % entriesAStep === 0) yield { looked, outOf };
+    }
+  }
+  const file = { ...envelope.output, ...lists } as AcornFile;
+  return yield* hangingTogether(file, looked, outOf);
 }
 
 /** The file brought up to the version that is read now. */
 function ofThisVersion(value: unknown): Outcome<unknown> {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-    return refused(`This JSON is not a Vivid Acorn file: it has no field “format”.`, 'format');
+    return refused(says.noFormat(), 'format');
   }
   const { format, version } = value as Record<string, unknown>;
-  if (format !== formatName) {
-    return refused(
-      `This JSON is not a Vivid Acorn file: its “format” is ${shown(format)}, not "${formatName}".`,
-      'format',
-    );
-  }
+  if (format !== formatName) return refused(says.otherFormat(shown(format), formatName), 'format');
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
-    return refused(`The file's “version” is ${shown(version)}, which is no version.`, 'version');
+    return refused(says.noFileVersion(shown(version)), 'version');
   }
-  if (version > formatVersion) {
-    return refused(
-      `The file is of version ${version}, newer than this program, which reads up to ${formatVersion}. Open it with a newer Vivid Acorn.`,
-      'version',
-    );
-  }
-  return done(version === 1 ? fileFromVersion1(value) : value);
+  if (version > formatVersion) return refused(says.newerFile(version, formatVersion), 'version');
+  const newer = newerFieldIn(value, version);
+  if (newer !== null) return refused(says.newerField(newer, version), newer);
+  if (version === 1) return done(fileFromVersion2(fileFromVersion1(value)));
+  return done(version === 2 ? fileFromVersion2(value) : value);
 }
 
-function hangingTogether(file: AcornFile): Outcome<Bench> {
-  for (const part of ['gear', 'loadouts', 'schemes', 'lists', 'versions'] as const) {
+/** Looks at what no entry can say by itself: that ids are there once, that places are, that kits are of a size. */
+function* hangingTogether(
+  file: AcornFile,
+  before: number,
+  outOf: number,
+): Generator<ReadingProgress, Outcome<ReadFile>> {
+  for (const part of ['gear', 'loadouts', 'schemes', 'lists', 'versions', 'pictures'] as const) {
     const twice = firstTwice(file[part]);
     if (twice >= 0) return refusedAt(`${part}[${twice}].id`, 'is there twice.');
   }
-  const bench = benchOfFile(file);
-  return (
-    refusedFor('loadouts', file.loadouts, (kit) => unsound(kit, bench.shelf)) ??
-    refusedFor('loadouts', file.loadouts, (kit) => unsoundModules(bench, kit)) ??
-    refusedFor('schemes', file.schemes, unsoundScheme) ??
-    refusedFor('lists', file.lists, unsoundList) ??
-    refusedFor('versions', file.versions, unsoundVersion) ??
-    done(bench)
-  );
-}
-
-function refusedFor<T>(
-  part: string,
-  entries: readonly T[],
-  unsoundness: (entry: T) => Problem | null,
-): Outcome<never> | null {
-  for (const [at, entry] of entries.entries()) {
-    const problem = unsoundness(entry);
-    if (problem) return refusedAt(`${part}[${at}].${problem.field}`, problem.message);
+  for (const [at, { gear }] of file.versions.entries()) {
+    const nowhere = gear.findIndex((each) => typeof each === 'number' && each >= file.kept.length);
+    if (nowhere >= 0) {
+      return refusedAt(`versions[${at}].gear[${nowhere}]`, 'is not the number of a piece kept.');
+    }
   }
-  return null;
+  const bench = benchOfFile(file);
+  const checks: readonly (readonly [FilePart, readonly (() => Problem | null)[]])[] = [
+    ['gear', file.gear.map((gear) => () => unsoundGear(gear))],
+    ['kept', file.kept.map((gear) => () => unsoundGear(gear))],
+    ['loadouts', file.loadouts.map((kit) => () => unsound(kit, bench.shelf))],
+    ['loadouts', file.loadouts.map((kit) => () => unsoundModules(bench, kit))],
+    ['schemes', file.schemes.map((scheme) => () => unsoundScheme(scheme))],
+    ['lists', file.lists.map((list) => () => unsoundList(list))],
+    ['versions', [...bench.versions.values()].map((version) => () => unsoundVersion(version))],
+  ];
+  let looked = before;
+  for (const [part, ofEach] of checks) {
+    for (const [at, check] of ofEach.entries()) {
+      const problem = check();
+      if (problem) return refusedAt(`${part}[${at}].${problem.field}`, problem.message);
+      looked = Math.min(outOf, looked + 1);
+      if (looked % entriesAStep === 0) yield { looked, outOf };
+    }
+  }
+  const problem = unboundedKit(bench);
+  if (problem) {
+    const at = file.loadouts.findIndex(({ id }) => id === problem.kit);
+    return refusedAt(`loadouts[${at}].${problem.field}`, problem.message);
+  }
+  return done({ bench, pictures: file.pictures });
 }
 
 function firstTwice(entries: readonly { readonly id: string }[]): number {

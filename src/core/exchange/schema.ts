@@ -1,14 +1,25 @@
 import * as v from 'valibot';
-import { currencies, mostLengthMm, mostMassG, mostPriceMinor, mostVolumeMl } from '../quantity';
 import {
+  currencies,
+  mostLengthMm,
+  mostMassG,
+  mostPriceMinor,
+  mostVolumeMl,
+  whyNotDay,
+} from '../quantity';
+import {
+  above0,
   cellTypes,
+  colourPattern,
   contentUnits,
   fitnesses,
+  idPattern,
   jobIds,
   longestName,
   longestNote,
+  mostAmount,
   mostCavities,
-  mostContents,
+  mostCells,
   mostCount,
   mostDemands,
   mostSupplies,
@@ -19,8 +30,11 @@ import {
   stuffs,
   tiers,
   trusts,
+  upTo,
+  whyNotInRange,
   whyNotName,
   whyNotPlain,
+  type Range,
 } from '../gear';
 import {
   grounds,
@@ -34,14 +48,15 @@ import {
   mostSchemes,
   mostVersions,
 } from '../loadout';
+import { mostPictureLetters, pictureTypes } from './picture';
 
 /** What the first two fields of every file say. */
 export const formatName = 'vivid-acorn';
-export const formatVersion = 2;
+export const formatVersion = 3;
 
 const id = v.pipe(
   v.string(),
-  v.regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, 'is not an id: 1 to 64 letters, digits, - and _.'),
+  v.regex(idPattern, 'is not an id: 1 to 64 letters, digits, - and _.'),
 );
 const name = v.pipe(
   v.string(),
@@ -60,25 +75,25 @@ const note = v.pipe(
   ),
 );
 
-function upTo(most: number) {
+/** A number that a range of the core holds, told in the core’s own words. */
+function within(range: Range) {
   return v.pipe(
     v.number(),
     v.finite('is not a finite number.'),
-    v.minValue(0, 'is below zero.'),
-    v.maxValue(most, `is above ${most}.`),
+    v.minValue(range.orNothing ? 0 : range.least, (issue) => whyNot(issue.input, range)),
+    v.maxValue(range.most, (issue) => whyNot(issue.input, range)),
+    v.check(
+      (value) => whyNotInRange(value, range) === null,
+      (issue) => whyNot(issue.input, range),
+    ),
   );
 }
 
-function above0(most: number) {
-  return v.pipe(
-    v.number(),
-    v.finite('is not a finite number.'),
-    v.gtValue(0, 'is not above zero.'),
-    v.maxValue(most, `is above ${most}.`),
-  );
+function whyNot(value: number, range: Range): string {
+  return `${whyNotInRange(value, range) ?? 'is not in its range'}.`;
 }
 
-function whole(least: number, most: number) {
+function wholeFrom(least: number, most: number) {
   return v.pipe(
     v.number(),
     v.integer('is not a whole number.'),
@@ -87,7 +102,7 @@ function whole(least: number, most: number) {
   );
 }
 
-const sideMm = above0(mostLengthMm);
+const sideMm = within(above0(mostLengthMm));
 const boxSides = { lengthMm: sideMm, widthMm: sideMm, heightMm: sideMm };
 const cylinderSides = { diameterMm: sideMm, heightMm: sideMm };
 
@@ -97,15 +112,12 @@ const form = v.variant('shape', [
   v.pipe(
     v.strictObject({
       shape: v.literal('soft'),
-      looseMl: above0(mostVolumeMl),
-      tightMl: above0(mostVolumeMl),
-      thinnestMm: upTo(mostLengthMm),
-      longestRigidMm: upTo(mostLengthMm),
+      looseMl: within(above0(mostVolumeMl)),
+      tightMl: within(above0(mostVolumeMl)),
+      thinnestMm: within(upTo(mostLengthMm)),
+      longestRigidMm: within(upTo(mostLengthMm)),
     }),
-    v.check(
-      ({ tightMl, looseMl }) => tightMl <= looseMl,
-      'is tighter when loose: tightMl is above looseMl.',
-    ),
+    v.check(({ tightMl, looseMl }) => tightMl <= looseMl, 'has a tightMl above its looseMl.'),
   ),
 ]);
 
@@ -117,9 +129,9 @@ const cavity = v.strictObject({
     v.strictObject({ shape: v.literal('cylinder'), ...cylinderSides }),
     v.strictObject({
       shape: v.literal('soft'),
-      volumeMl: above0(mostVolumeMl),
+      volumeMl: within(above0(mostVolumeMl)),
       longestMm: sideMm,
-      bulgeShare: upTo(1),
+      bulgeShare: within(upTo(1)),
     }),
   ]),
   mouth: v.variant('shape', [
@@ -127,7 +139,7 @@ const cavity = v.strictObject({
     v.strictObject({ shape: v.literal('round'), diameterMm: sideMm }),
     v.strictObject({ shape: v.literal('slot'), lengthMm: sideMm, widthMm: sideMm }),
   ]),
-  mostMassG: v.nullable(above0(mostMassG)),
+  mostMassG: v.nullable(within(above0(mostMassG))),
   waterproof: v.boolean(),
   reach: v.picklist(reaches),
 });
@@ -143,13 +155,18 @@ const demand = v.variant('on', [
       v.maxLength(mostDemands, 'is too long.'),
     ),
   }),
-  v.strictObject({ on: v.literal('cells'), cell: v.picklist(cellTypes), count: whole(1, 100) }),
+  v.strictObject({
+    on: v.literal('cells'),
+    cell: v.picklist(cellTypes),
+    count: wholeFrom(1, mostCells),
+  }),
   v.strictObject({ on: v.literal('sun') }),
 ]);
 
 const supply = v.strictObject({
   job,
   fitness: v.picklist(fitnesses),
+  /** What it may be hangs on the job, and is looked at by the core. */
   amount: v.nullable(v.pipe(v.number(), v.finite('is not a finite number.'))),
   demands: v.pipe(v.array(demand), v.maxLength(mostDemands, `holds more than ${mostDemands}.`)),
   cell: v.nullable(v.picklist(cellTypes)),
@@ -158,15 +175,18 @@ const supply = v.strictObject({
 const date = v.pipe(
   v.string(),
   v.isoDate('is not a date like 2027-04-30.'),
-  v.check((text) => isCalendarDay(text), 'is not a day of the calendar.'),
+  v.check(
+    (text) => whyNotDay(text) === null,
+    (issue) => `${whyNotDay(issue.input)}.`,
+  ),
 );
 
 const contents = v.pipe(
   v.strictObject({
     unit: v.picklist(contentUnits),
-    full: above0(mostContents),
-    left: upTo(mostContents),
-    massG: upTo(mostMassG),
+    full: within(above0(mostAmount)),
+    left: within(upTo(mostAmount)),
+    massG: within(upTo(mostMassG)),
   }),
   v.check(({ left, full }) => left <= full, 'has more left than a full one holds.'),
 );
@@ -176,16 +196,16 @@ export const gearSchema = v.strictObject({
   id,
   name,
   kind: v.nullable(id),
-  count: whole(0, mostCount),
+  count: wholeFrom(0, mostCount),
   ownership: v.picklist(ownerships),
   tier: v.picklist(tiers),
   lentTo: v.nullable(name),
   isShared: v.boolean(),
-  massG: v.nullable(upTo(mostMassG)),
+  massG: v.nullable(within(upTo(mostMassG))),
   massTrust: v.picklist(trusts),
   form: v.nullable(form),
   formTrust: v.picklist(trusts),
-  priceMinor: v.nullable(whole(0, mostPriceMinor)),
+  priceMinor: v.nullable(wholeFrom(0, mostPriceMinor)),
   priceTrust: v.picklist(priceTrusts),
   contents: v.nullable(contents),
   goodUntil: v.nullable(date),
@@ -201,7 +221,7 @@ export const gearSchema = v.strictObject({
   look: v.strictObject({
     silhouette: v.picklist(silhouettes),
     stuff: v.picklist(stuffs),
-    colour: v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'is not a colour like #8a5a33.')),
+    colour: v.pipe(v.string(), v.regex(colourPattern, 'is not a colour like #8a5a33.')),
   }),
   photo: v.nullable(id),
   note,
@@ -215,7 +235,7 @@ const place = v.union(
 const placement = v.strictObject({
   id,
   gear: id,
-  count: whole(1, mostCount),
+  count: wholeFrom(1, mostCount),
   place,
   laidFor: v.nullable(job),
 });
@@ -227,8 +247,8 @@ export const loadoutSchema = v.strictObject({
   id,
   name,
   purpose: note,
-  mostMassG: v.nullable(above0(mostMassG)),
-  mostPriceMinor: v.nullable(whole(0, mostPriceMinor)),
+  mostMassG: v.nullable(within(above0(mostMassG))),
+  mostPriceMinor: v.nullable(wholeFrom(0, mostPriceMinor)),
   placements: v.pipe(
     v.array(placement),
     v.maxLength(mostPlacements, `holds more than ${mostPlacements} placements.`),
@@ -266,6 +286,9 @@ const listSchema = v.strictObject({
   ),
 });
 
+/** The most pieces that the versions of one file keep, each as it was once. */
+const mostKept = 200_000;
+
 /** A kit as it was on a day, with the kits that went along in it and all their gear. */
 const versionSchema = v.strictObject({
   id,
@@ -274,33 +297,78 @@ const versionSchema = v.strictObject({
   note,
   loadout: loadoutSchema,
   along: v.pipe(v.array(loadoutSchema), v.maxLength(mostLoadouts, 'holds too many kits.')),
-  gear: v.pipe(v.array(gearSchema), v.maxLength(mostGear, `holds more than ${mostGear} pieces.`)),
+  /** Each piece as it was, or its number among those `kept`, from 0. */
+  gear: v.pipe(
+    v.array(v.union([wholeFrom(0, mostKept), gearSchema])),
+    v.maxLength(mostGear, `holds more than ${mostGear} pieces.`),
+  ),
 });
+
+/** A picture of a piece, under the id that the piece names. */
+const pictureSchema = v.strictObject({
+  id,
+  type: v.picklist(pictureTypes),
+  /** The file of the picture, in base64. */
+  data: v.pipe(
+    v.string(),
+    v.maxLength(mostPictureLetters, 'is larger than a picture that is kept.'),
+    v.base64('is not base64.'),
+  ),
+});
+
+/** The parts of a file that are lists of entries: the schema of one, and the most that a file holds. */
+export const fileParts = {
+  gear: { entry: gearSchema, most: mostGear },
+  loadouts: { entry: loadoutSchema, most: mostLoadouts },
+  schemes: { entry: schemeSchema, most: mostSchemes },
+  lists: { entry: listSchema, most: mostLists },
+  kept: { entry: gearSchema, most: mostKept },
+  versions: { entry: versionSchema, most: mostVersions },
+  pictures: { entry: pictureSchema, most: mostGear },
+} as const;
+
+export type FilePart = keyof typeof fileParts;
+
+function listOf<Part extends FilePart>(part: Part) {
+  const { entry, most } = fileParts[part];
+  return v.pipe(
+    v.array(entry as (typeof fileParts)[Part]['entry']),
+    v.maxLength(most, `holds more than ${most}.`),
+  );
+}
 
 /** A file of one kit or many, with all the gear that they need, and what else a bench keeps. */
 export const fileSchema = v.strictObject({
   format: v.literal(formatName),
   version: v.literal(formatVersion),
   currency: v.picklist(currencies),
-  gear: v.pipe(v.array(gearSchema), v.maxLength(mostGear, `holds more than ${mostGear} pieces.`)),
-  loadouts: v.pipe(
-    v.array(loadoutSchema),
-    v.maxLength(mostLoadouts, `holds more than ${mostLoadouts} kits.`),
-  ),
-  schemes: v.pipe(
-    v.array(schemeSchema),
-    v.maxLength(mostSchemes, `holds more than ${mostSchemes}.`),
-  ),
-  lists: v.pipe(v.array(listSchema), v.maxLength(mostLists, `holds more than ${mostLists}.`)),
-  versions: v.pipe(
-    v.array(versionSchema),
-    v.maxLength(mostVersions, `holds more than ${mostVersions}.`),
-  ),
+  gear: listOf('gear'),
+  loadouts: listOf('loadouts'),
+  schemes: listOf('schemes'),
+  lists: listOf('lists'),
+  /** Gear as it was in versions, each piece once. */
+  kept: v.optional(listOf('kept'), []),
+  versions: listOf('versions'),
+  pictures: v.optional(listOf('pictures'), []),
 });
 
-export type AcornFile = v.InferOutput<typeof fileSchema>;
+/** What stands around the entries of a file, which are looked at one by one. */
+export const envelopeSchema = v.strictObject({
+  format: v.literal(formatName),
+  version: v.literal(formatVersion),
+  currency: v.picklist(currencies),
+  gear: entries('gear'),
+  loadouts: entries('loadouts'),
+  schemes: entries('schemes'),
+  lists: entries('lists'),
+  kept: v.optional(entries('kept'), []),
+  versions: entries('versions'),
+  pictures: v.optional(entries('pictures'), []),
+});
 
-function isCalendarDay(text: string): boolean {
-  const day = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(day.getTime()) && day.toISOString().startsWith(text);
+function entries(part: FilePart) {
+  const { most } = fileParts[part];
+  return v.pipe(v.array(v.unknown()), v.maxLength(most, `holds more than ${most}.`));
 }
+
+export type AcornFile = v.InferOutput<typeof fileSchema>;

@@ -1,22 +1,72 @@
+import { done, refused, says, type Outcome } from '../quantity';
+import type { Gear } from '../gear';
 import type { Bench } from '../loadout';
+import { inMb, mostBytes } from './limits';
+import type { Picture } from './picture';
+import { readBackUp } from './read';
 import { formatName, formatVersion } from './schema';
 
 /**
- * A bench as a file's text: all that it holds, each kind in the order of its ids, so that the same bench is
- * always the same text. Reading it gives the same bench.
+ * A bench as a file's text: all that it holds, each kind in the order of its ids and an entry a line, so that the same
+ * bench is always the same text. Gear of versions stands there once, however many versions have it. Reading it gives
+ * the same bench.
  */
-export function writeFile(bench: Bench): string {
-  const file = {
-    format: formatName,
-    version: formatVersion,
-    currency: bench.currency,
+export function writeFile(bench: Bench, pictures: readonly Picture[] = []): string {
+  const pool = new Pool();
+  const versions = inOrder(bench.versions).map((version) => ({
+    ...version,
+    gear: version.gear.map((gear) => pool.numberOf(gear)),
+  }));
+  const parts = {
     gear: inOrder(bench.shelf),
     loadouts: inOrder(bench.loadouts),
     schemes: inOrder(bench.schemes),
     lists: inOrder(bench.lists),
-    versions: inOrder(bench.versions),
+    kept: pool.pieces,
+    versions,
+    ...(pictures.length > 0 && { pictures }),
   };
-  return `${JSON.stringify(file, null, 2)}\n`;
+  const about = { format: formatName, version: formatVersion, currency: bench.currency };
+  const fields = [
+    ...Object.entries(about).map(([field, value]) => `"${field}":${JSON.stringify(value)}`),
+    ...Object.entries(parts).map(([field, entries]) => `"${field}":${linesOf(entries)}`),
+  ];
+  return `{${fields.join(',\n')}}\n`;
+}
+
+/** As {@link writeFile}, read back before it is given out: what could not be opened again is refused, and why. */
+export function writtenFile(bench: Bench, pictures: readonly Picture[] = []): Outcome<string> {
+  const text = writeFile(bench, pictures);
+  const bytes = new TextEncoder().encode(text).length;
+  if (bytes > mostBytes) return refused(says.tooLargeToWrite(inMb(bytes), inMb(mostBytes)));
+  const read = readBackUp(text);
+  if (!read.ok) return refused(says.notReadBack(read.problem.message), read.problem.field);
+  return writeFile(read.value.bench, read.value.pictures) === text
+    ? done(text)
+    : refused(says.notReadBack('it came back as something else.'));
+}
+
+/** Pieces by their number, each that is the same to the letter once. */
+class Pool {
+  readonly pieces: Gear[] = [];
+  private readonly numbers = new Map<Gear, number>();
+  private readonly numbersByText = new Map<string, number>();
+
+  numberOf(gear: Gear): number {
+    const known = this.numbers.get(gear);
+    if (known !== undefined) return known;
+    const text = JSON.stringify(gear);
+    const number = this.numbersByText.get(text) ?? this.pieces.push(gear) - 1;
+    this.numbersByText.set(text, number);
+    this.numbers.set(gear, number);
+    return number;
+  }
+}
+
+function linesOf(entries: readonly unknown[]): string {
+  return entries.length === 0
+    ? '[]'
+    : `[\n${entries.map((entry) => JSON.stringify(entry)).join(',\n')}]`;
 }
 
 function inOrder<T extends { readonly id: string }>(entries: ReadonlyMap<string, T>): readonly T[] {

@@ -5,6 +5,8 @@ export * from './supply';
 export * from './job-words';
 export * from './look';
 export * from './plain-text';
+export * from './id';
+export * from './range';
 export * from './gear';
 export * from './contents';
 export * from './left';

@@ -1,4 +1,5 @@
 import { bulkOf, type Form } from './form';
+import type { Contents } from './contents';
 import type { Gear } from './gear';
 import { jobs } from './jobs';
 import type { Supply } from './supply';
@@ -32,6 +33,29 @@ export function amountNow(gear: Pick<Gear, 'contents'>, { job, amount }: Supply)
   return amount === null || !jobs[job].isUsedUp ? amount : amount * shareLeft(gear);
 }
 
+/** The shortest length that is counted, in m: what is less cannot be held, and goes with the length beside it. */
+export const leastLengthM = 0.001;
+
+/** The mass of one piece without what is used up of it, in g: a reel without its line. 0 where nothing is known. */
+export function massWithoutContentsG({
+  contents,
+  massG,
+}: Pick<Gear, 'contents' | 'massG'>): number {
+  return contents === null || massG === null ? 0 : Math.max(0, massG - contents.massG);
+}
+
+/** A piece with another mass. Contents never weigh more than the whole, so that those of a lighter one are less. */
+export function withMassOf(gear: Gear, massG: number | null, massTrust: Gear['massTrust']): Gear {
+  return { ...gear, massG, massTrust, contents: contentsWithin(gear.contents, massG) };
+}
+
+/** Contents that are no heavier than the piece that they are in. */
+export function contentsWithin(contents: Contents | null, massG: number | null): Contents | null {
+  return contents !== null && massG !== null && contents.massG > massG
+    ? { ...contents, massG }
+    : contents;
+}
+
 /** A hank with `lengthM` left on it, in metres: its mass, bulk and price by its share of a full one. */
 export function shortenedTo(gear: Gear, lengthM: number): Gear {
   const { contents, form } = gear;
@@ -39,7 +63,8 @@ export function shortenedTo(gear: Gear, lengthM: number): Gear {
   const share = lengthM / contents.full;
   return {
     ...gear,
-    massG: gear.massG === null ? null : Math.max(0, gear.massG - contents.massG * (1 - share)),
+    // What it is wound on first, so that rounding never makes the whole lighter than what is on it.
+    massG: gear.massG === null ? null : massWithoutContentsG(gear) + contents.massG * share,
     form: form?.shape === 'soft' ? softShare(form, share) : form,
     priceMinor: gear.priceMinor === null ? null : Math.round(gear.priceMinor * share),
     contents: { ...contents, full: lengthM, left: lengthM, massG: contents.massG * share },

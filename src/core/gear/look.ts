@@ -29,3 +29,6 @@ export interface Look {
   readonly stuff: Stuff;
   readonly colour: string;
 }
+
+/** A colour as {@link Look} has it. */
+export const colourPattern = /^#[0-9a-f]{6}$/i;

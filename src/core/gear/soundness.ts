@@ -1,66 +1,172 @@
-import { mostLengthMm, mostMassG, mostPriceMinor, mostVolumeMl, type Problem } from '../quantity';
-import type { Cavity, Inside, Mouth } from './cavity';
+import {
+  mostLengthMm,
+  mostMassG,
+  mostPriceMinor,
+  mostVolumeMl,
+  says,
+  whyNotDay,
+  type Problem,
+} from '../quantity';
+import { reaches, type Cavity, type Inside, type Mouth } from './cavity';
+import { contentUnits, type Contents } from './contents';
 import type { Form } from './form';
-import type { Contents } from './contents';
-import type { Gear } from './gear';
+import { ownerships, priceTrusts, tiers, trusts, type Gear } from './gear';
+import { isId } from './id';
+import { jobIds, jobs } from './jobs';
+import { colourPattern, silhouettes, stuffs } from './look';
 import { longestNote, whyNotName, whyNotPlain } from './plain-text';
-import type { Supply } from './supply';
+import { above0, amountRange, mostAmount, upTo, whole, whyNotInRange, type Range } from './range';
+import { cellTypes, fitnesses, type Demand, type Supply } from './supply';
 
 /** How much one piece of gear may hold, and how many of it there may be. */
 export const mostCount = 10_000;
 export const mostCavities = 40;
 export const mostSupplies = 60;
 export const mostDemands = 12;
-
-/** The most that one piece holds of what is used up, in its own unit. */
-export const mostContents = 1e9;
-
-type Range = 'from 0' | 'above 0' | 'whole' | 'whole from 1' | 'any';
+export const mostCells = 100;
 
 /** A figure of a piece: which, how much, and what it may be. */
-type Figure = readonly [field: string, value: number | null, range: Range, most: number];
+type Figure = readonly [field: string, value: number | null, range: Range];
+
+/** A word of a piece, and those that it may be. */
+type Word = readonly [field: string, value: string, words: readonly string[]];
 
 /**
- * What is wrong with a piece, with the field as a path such as `form.lengthMm`; null where it is sound: plain
- * texts, and every figure within what is believed. What is sound can always be written and read again.
+ * What is wrong with a piece, with the field as a path such as `form.lengthMm`; null where it is sound: plain texts,
+ * known words, real days, and every figure within what is believed. What is sound can always be written and read
+ * again, and what is read is sound: files are held to this very check.
  */
 export function unsoundGear(gear: Gear): Problem | null {
-  const name = whyNotName(gear.name);
-  if (name) return problem('name', `The name ${name}.`);
-  const note = whyNotPlain(gear.note, longestNote);
-  if (note) return problem('note', `The note ${note}.`);
-  if (gear.cavities.length > mostCavities) {
-    return problem('cavities', `A piece has at most ${mostCavities} cavities.`);
+  return (
+    unsoundTexts(gear) ??
+    unsoundIds(gear) ??
+    unsoundSupplies(gear) ??
+    unsoundWords(gear) ??
+    unsoundFigures(gear) ??
+    unsoundContents(gear)
+  );
+}
+
+function unsoundTexts({ name, note, lentTo, goodUntil, look, cavities }: Gear): Problem | null {
+  const whyName = whyNotName(name);
+  if (whyName) return problem('name', says.name(whyName));
+  const whyNote = whyNotPlain(note, longestNote);
+  if (whyNote) return problem('note', says.note(whyNote));
+  const whyLentTo = lentTo === null ? null : whyNotName(lentTo);
+  if (whyLentTo) return problem('lentTo', says.nameOf('The name of who has it', whyLentTo));
+  const whyDay = goodUntil === null ? null : whyNotDay(goodUntil);
+  if (whyDay) return problem('goodUntil', says.noDay(goodUntil!, whyDay));
+  if (!colourPattern.test(look.colour)) {
+    return problem('look.colour', says.noColour(look.colour));
   }
-  if (new Set(gear.cavities.map(({ id }) => id)).size < gear.cavities.length) {
-    return problem('cavities', 'Two cavities have the same id.');
+  for (const [at, cavity] of cavities.entries()) {
+    const why = whyNotName(cavity.name);
+    if (why) return problem(`cavities[${at}].name`, says.nameOf('A cavity’s name', why));
   }
-  if (gear.supplies.length > mostSupplies) {
-    return problem('supplies', `A piece does at most ${mostSupplies} jobs.`);
+  return null;
+}
+
+function unsoundIds({ id, kind, photo, cavities }: Gear): Problem | null {
+  const ids: readonly (readonly [field: string, id: string | null])[] = [
+    ['id', id],
+    ['kind', kind],
+    ['photo', photo],
+    ...cavities.map((cavity, at) => [`cavities[${at}].id`, cavity.id] as const),
+  ];
+  const wrong = ids.find(([, each]) => each !== null && !isId(each));
+  if (wrong) return problem(wrong[0], says.noId(wrong[1]!));
+  if (cavities.length > mostCavities) {
+    return problem('cavities', says.tooManyCavities(mostCavities));
   }
-  for (const cavity of gear.cavities) {
-    const cavityName = whyNotName(cavity.name);
-    if (cavityName) return problem('cavities', `A cavity’s name ${cavityName}.`);
+  return new Set(cavities.map((cavity) => cavity.id)).size < cavities.length
+    ? problem('cavities', says.cavityTwice())
+    : null;
+}
+
+function unsoundSupplies({ supplies }: Gear): Problem | null {
+  if (supplies.length > mostSupplies) {
+    return problem('supplies', says.tooManySupplies(mostSupplies));
   }
-  const lentTo = gear.lentTo === null ? null : whyNotName(gear.lentTo);
-  if (lentTo) return problem('lentTo', `The name of who has it ${lentTo}.`);
-  for (const [field, value, range, most] of figuresOf(gear)) {
-    const why = value === null ? null : whyNotInRange(value, range, most);
-    if (why) return problem(field, `${labelOf(field)} ${why}.`);
+  const seen = new Set<string>();
+  for (const [at, { job, demands }] of supplies.entries()) {
+    if (!Object.hasOwn(jobs, job)) {
+      return problem(`supplies[${at}].job`, says.noWord('A job', job));
+    }
+    if (seen.has(job)) return problem(`supplies[${at}].job`, says.jobTwice(job));
+    seen.add(job);
+    const empty = demands.findIndex((demand) => !asksForSomething(demand));
+    if (empty >= 0) {
+      return problem(`supplies[${at}].demands[${empty}].anyOf`, says.demandOfNothing());
+    }
   }
-  if (gear.contents !== null && gear.contents.left > gear.contents.full) {
-    return problem('contents.left', 'More is left of it than a full one holds.');
+  return null;
+}
+
+function asksForSomething(demand: Demand): boolean {
+  return demand.on !== 'jobs' || demand.anyOf.length > 0;
+}
+
+function unsoundWords(gear: Gear): Problem | null {
+  const wrong = wordsOf(gear).find(([, value, words]) => !words.includes(value));
+  return wrong ? problem(wrong[0], says.noWord(labelOf(wrong[0]), wrong[1])) : null;
+}
+
+function wordsOf(gear: Gear): readonly Word[] {
+  return [
+    ['ownership', gear.ownership, ownerships],
+    ['tier', gear.tier, tiers],
+    ['massTrust', gear.massTrust, trusts],
+    ['formTrust', gear.formTrust, trusts],
+    ['priceTrust', gear.priceTrust, priceTrusts],
+    ['look.silhouette', gear.look.silhouette, silhouettes],
+    ['look.stuff', gear.look.stuff, stuffs],
+    ...(gear.contents === null
+      ? []
+      : [['contents.unit', gear.contents.unit, contentUnits] as const]),
+    ...gear.cavities.map(({ reach }, at): Word => [`cavities[${at}].reach`, reach, reaches]),
+    ...gear.supplies.flatMap(supplyWords),
+  ];
+}
+
+function supplyWords({ fitness, cell, demands }: Supply, at: number): readonly Word[] {
+  const field = `supplies[${at}]`;
+  return [
+    [`${field}.fitness`, fitness, fitnesses],
+    ...(cell === null ? [] : [[`${field}.cell`, cell, cellTypes] as const]),
+    ...demands.flatMap((demand, which): readonly Word[] => {
+      const path = `${field}.demands[${which}]`;
+      if (demand.on === 'cells') return [[`${path}.cell`, demand.cell, cellTypes]];
+      if (demand.on === 'sun') return [];
+      return demand.anyOf.map((job) => [`${path}.anyOf`, job, jobIds] as const);
+    }),
+  ];
+}
+
+function unsoundFigures(gear: Gear): Problem | null {
+  for (const [field, value, range] of figuresOf(gear)) {
+    const why = value === null ? null : whyNotInRange(value, range);
+    if (why) return problem(field, says.figure(labelOf(field), why));
   }
-  return gear.form?.shape === 'soft' && gear.form.tightMl > gear.form.looseMl
-    ? problem('form.tightMl', 'Pressed tight it takes more room than loose.')
+  return null;
+}
+
+function unsoundContents({ contents, form, massG }: Gear): Problem | null {
+  if (contents !== null && contents.left > contents.full) {
+    return problem('contents.left', says.moreLeftThanFull());
+  }
+  if (contents !== null && massG !== null && contents.massG > massG) {
+    return problem('contents.massG', says.contentsHeavierThanPiece());
+  }
+  return form?.shape === 'soft' && form.tightMl > form.looseMl
+    ? problem('form.tightMl', says.tighterLoose())
     : null;
 }
 
 function figuresOf({ count, massG, priceMinor, form, contents, cavities, supplies }: Gear) {
   const figures: Figure[] = [
-    ['count', count, 'whole', mostCount],
-    ['massG', massG, 'from 0', mostMassG],
-    ['priceMinor', priceMinor, 'whole', mostPriceMinor],
+    ['count', count, whole(0, mostCount)],
+    ['massG', massG, upTo(mostMassG)],
+    ['priceMinor', priceMinor, whole(0, mostPriceMinor)],
     ...(form === null ? [] : formFigures(form)),
     ...(contents === null ? [] : contentsFigures(contents)),
     ...cavities.flatMap(cavityFigures),
@@ -71,9 +177,9 @@ function figuresOf({ count, massG, priceMinor, form, contents, cavities, supplie
 
 function contentsFigures({ full, left, massG }: Contents): Figure[] {
   return [
-    ['contents.full', full, 'above 0', mostContents],
-    ['contents.left', left, 'from 0', mostContents],
-    ['contents.massG', massG, 'from 0', mostMassG],
+    ['contents.full', full, above0(mostAmount)],
+    ['contents.left', left, upTo(mostAmount)],
+    ['contents.massG', massG, upTo(mostMassG)],
   ];
 }
 
@@ -85,17 +191,17 @@ function formFigures(form: Form): Figure[] {
       return sides('form', form, ['diameterMm', 'heightMm']);
     case 'soft':
       return [
-        ['form.looseMl', form.looseMl, 'above 0', mostVolumeMl],
-        ['form.tightMl', form.tightMl, 'above 0', mostVolumeMl],
-        ['form.thinnestMm', form.thinnestMm, 'from 0', mostLengthMm],
-        ['form.longestRigidMm', form.longestRigidMm, 'from 0', mostLengthMm],
+        ['form.looseMl', form.looseMl, above0(mostVolumeMl)],
+        ['form.tightMl', form.tightMl, above0(mostVolumeMl)],
+        ['form.thinnestMm', form.thinnestMm, upTo(mostLengthMm)],
+        ['form.longestRigidMm', form.longestRigidMm, upTo(mostLengthMm)],
       ];
   }
 }
 
 function cavityFigures({ inside, mouth, mostMassG: most }: Cavity, at: number): Figure[] {
   const field = `cavities[${at}]`;
-  const mass: Figure = [`${field}.mostMassG`, most, 'above 0', mostMassG];
+  const mass: Figure = [`${field}.mostMassG`, most, above0(mostMassG)];
   return [mass, ...insideFigures(`${field}.inside`, inside), ...mouthFigures(field, mouth)];
 }
 
@@ -107,9 +213,9 @@ function insideFigures(field: string, inside: Inside): Figure[] {
       return sides(field, inside, ['diameterMm', 'heightMm']);
     case 'soft':
       return [
-        [`${field}.volumeMl`, inside.volumeMl, 'above 0', mostVolumeMl],
+        [`${field}.volumeMl`, inside.volumeMl, above0(mostVolumeMl)],
         ...sides(field, inside, ['longestMm']),
-        [`${field}.bulgeShare`, inside.bulgeShare, 'from 0', 1],
+        [`${field}.bulgeShare`, inside.bulgeShare, upTo(1)],
       ];
   }
 }
@@ -125,16 +231,18 @@ function mouthFigures(field: string, mouth: Mouth): Figure[] {
   }
 }
 
-function supplyFigures({ amount, demands }: Supply, at: number): Figure[] {
+function supplyFigures({ job, amount, demands }: Supply, at: number): Figure[] {
   const field = `supplies[${at}]`;
   return [
-    [`${field}.amount`, amount, 'any', Number.MAX_VALUE],
-    [`${field}.demands`, demands.length, 'whole', mostDemands],
-    ...demands.flatMap((demand, which): Figure[] =>
-      demand.on === 'cells'
-        ? [[`${field}.demands[${which}].count`, demand.count, 'whole from 1', 100]]
-        : [],
-    ),
+    [`${field}.amount`, amount, amountRange(job)],
+    [`${field}.demands`, demands.length, whole(0, mostDemands)],
+    ...demands.flatMap((demand, which): Figure[] => {
+      const path = `${field}.demands[${which}]`;
+      if (demand.on === 'cells') return [[`${path}.count`, demand.count, whole(1, mostCells)]];
+      return demand.on === 'jobs'
+        ? [[`${path}.anyOf`, demand.anyOf.length, whole(1, mostDemands)]]
+        : [];
+    }),
   ];
 }
 
@@ -143,21 +251,7 @@ function sides<Key extends string>(
   of: Readonly<Record<Key, number>>,
   keys: readonly Key[],
 ): Figure[] {
-  return keys.map((key) => [`${field}.${key}`, of[key], 'above 0', mostLengthMm]);
-}
-
-function whyNotInRange(value: number, range: Range, most: number): string | null {
-  if (!Number.isFinite(value)) return 'is not a number';
-  if (range === 'any') return null;
-  if (range === 'above 0' && value <= 0) return 'is not above 0';
-  if (range === 'whole' && (value < 0 || !Number.isInteger(value))) {
-    return 'is not a whole number, 0 or more';
-  }
-  if (range === 'whole from 1' && (value < 1 || !Number.isInteger(value))) {
-    return 'is not a whole number, 1 or more';
-  }
-  if (value < 0) return 'is below 0';
-  return value > most ? `is above ${most}` : null;
+  return keys.map((key) => [`${field}.${key}`, of[key], above0(mostLengthMm)]);
 }
 
 const labels: readonly (readonly [start: string, label: string])[] = [
@@ -171,7 +265,7 @@ const labels: readonly (readonly [start: string, label: string])[] = [
 ];
 
 function labelOf(field: string): string {
-  return labels.find(([start]) => field.startsWith(start))?.[1] ?? field;
+  return labels.find(([start]) => field.startsWith(start))?.[1] ?? `Its ${field}`;
 }
 
 function problem(field: string, message: string): Problem {

@@ -1,8 +1,8 @@
-import { done, refused, type Outcome } from '../quantity';
+import { done, refused, says, type Outcome } from '../quantity';
 import { mostModules, type Bench, type Loadout, type Module } from './bench';
 import type { Command } from './commands';
-import { noSuchKit, refusedWith, withEntry, without } from './entries';
-import { unsoundModules } from './modules';
+import { noSuchKit, withEntry, without } from './entries';
+import { kitsWithin, unsoundModules } from './modules';
 
 export type ModuleCommand = Extract<Command, { do: 'take along' | 'move module' | 'leave module' }>;
 
@@ -13,12 +13,16 @@ export function withModule(bench: Bench, command: ModuleCommand): Outcome<Bench>
   const changed = changedModules(loadout, command);
   if (!changed.ok) return changed;
   if (changed.value.length > mostModules) {
-    return refused(`At most ${mostModules} kits go along in one.`);
+    return refused(says.alongFull(mostModules));
   }
   const kit = { ...loadout, modules: changed.value };
+  const inner = command.do === 'take along' ? bench.loadouts.get(command.module.kit) : undefined;
+  if (inner && (inner.id === kit.id || kitsWithin(bench, inner.id).has(kit.id))) {
+    return refused(says.kitInItself(inner.name), 'kit');
+  }
   const problem = unsoundModules(bench, kit);
   return problem
-    ? refusedWith(problem)
+    ? { ok: false, problem }
     : done({ ...bench, loadouts: withEntry(bench.loadouts, kit) });
 }
 
@@ -26,7 +30,7 @@ function changedModules(loadout: Loadout, command: ModuleCommand): Outcome<reado
   if (command.do === 'take along') return done([...loadout.modules, command.module]);
   const { module: id } = command;
   if (!loadout.modules.some((module) => module.id === id)) {
-    return refused(`There is no kit ${id} along in ${loadout.name}.`);
+    return refused(says.noKitAlong(id, loadout.name));
   }
   return done(
     command.do === 'leave module'

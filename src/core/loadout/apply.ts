@@ -1,5 +1,5 @@
-import { done, mostMassG, mostPriceMinor, refused, type Outcome } from '../quantity';
-import { cavityOf, longestNote, unsoundGear, whyNotName, whyNotPlain, type Gear } from '../gear';
+import { currencies, done, refused, says, type Outcome } from '../quantity';
+import { cavityOf, unsoundGear, type Gear } from '../gear';
 import {
   emptyBench,
   mostGear,
@@ -13,6 +13,7 @@ import {
 } from './bench';
 import type { Command, GearChange, LoadoutChange } from './commands';
 import { removeLoadout, withModule } from './along';
+import { unboundedKit } from './extent';
 import { noSuchGear, noSuchKit, withEntry, without } from './entries';
 import { keep, putBack, remove } from './keeping';
 import { unsoundModules } from './modules';
@@ -20,16 +21,25 @@ import { unsoundScheme } from './own-scheme';
 import { part } from './parting';
 import { layFor, move, place, setCount, standIn, takeOut } from './placing';
 import { unsoundList } from './reference-list';
-import { unsound } from './soundness';
+import { unsound, unsoundAbout } from './soundness';
 import { unsoundVersion } from './version';
 
 /**
  * The bench after a command. The bench given is never changed; what the command does not touch is shared.
  *
  * Refuses what would leave the bench unsound: an id that is taken or unknown, a name that is no name,
- * a figure that is not believed, a holder inside itself, a cavity that is not there.
+ * a figure that is not believed, a holder or a kit inside itself, a cavity that is not there, a kit that with all that
+ * goes along in it is larger than a kit may be. What is taken can be written to a file and read again.
  */
 export function apply(bench: Bench, command: Command): Outcome<Bench> {
+  const next = afterCommand(bench, command);
+  if (!next.ok || next.value.loadouts === bench.loadouts) return next;
+  const problem = unboundedKit(next.value);
+  return problem ? refused(problem.message, problem.field) : next;
+}
+
+/** The bench after a command, each kit looked at by itself. */
+function afterCommand(bench: Bench, command: Command): Outcome<Bench> {
   switch (command.do) {
     case 'add gear':
       return addGear(bench, command.gear);
@@ -84,12 +94,14 @@ export function apply(bench: Bench, command: Command): Outcome<Bench> {
     case 'put back':
       return putBack(bench, command.version);
     case 'count in':
-      return done({ ...bench, currency: command.currency });
+      return currencies.includes(command.currency)
+        ? done({ ...bench, currency: command.currency })
+        : refused(says.noWord('A currency', command.currency), 'currency');
     case 'clear':
       return done({ ...emptyBench, currency: bench.currency });
     case 'together':
       return command.commands.reduce<Outcome<Bench>>(
-        (outcome, step) => (outcome.ok ? apply(outcome.value, step) : outcome),
+        (outcome, step) => (outcome.ok ? afterCommand(outcome.value, step) : outcome),
         done(bench),
       );
   }
@@ -133,14 +145,12 @@ function changedPlacements(
 function addGear(bench: Bench, added: readonly Gear[]): Outcome<Bench> {
   const shelf = new Map(bench.shelf);
   for (const gear of added) {
-    if (shelf.has(gear.id)) return refused(`There is gear ${gear.id} already.`, 'id');
+    if (shelf.has(gear.id)) return refused(says.gearThere(gear.id), 'id');
     const problem = unsoundGear(gear);
     if (problem) return { ok: false, problem };
     shelf.set(gear.id, gear);
   }
-  return shelf.size <= mostGear
-    ? done({ ...bench, shelf })
-    : refused(`The shelf holds up to ${mostGear} lines.`);
+  return shelf.size <= mostGear ? done({ ...bench, shelf }) : refused(says.shelfFull(mostGear));
 }
 
 function changeGear(bench: Bench, id: string, change: GearChange): Outcome<Bench> {
@@ -198,16 +208,14 @@ function removeGear(bench: Bench, id: string): Outcome<Bench> {
 }
 
 function addLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {
-  if (bench.loadouts.has(loadout.id)) return refused(`There is a kit ${loadout.id} already.`, 'id');
+  if (bench.loadouts.has(loadout.id)) return refused(says.kitThere(loadout.id), 'id');
   if (bench.loadouts.size >= mostLoadouts) {
-    return refused(`A bench holds up to ${mostLoadouts} kits.`);
+    return refused(says.benchFull(mostLoadouts, 'kits'));
   }
   return withLoadout(bench, loadout);
 }
 
 function withLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {
-  const problem = whyNotLoadout(loadout);
-  if (problem) return problem;
   const wrong = unsound(loadout, bench.shelf) ?? unsoundModules(bench, loadout);
   return wrong
     ? { ok: false, problem: wrong }
@@ -219,25 +227,10 @@ function changeLoadout(bench: Bench, id: string, change: LoadoutChange): Outcome
   if (!loadout) return noSuchKit(id);
   const { placements, modules } = loadout;
   const changed: Loadout = { ...loadout, ...change, id, placements, modules };
-  return whyNotLoadout(changed) ?? done({ ...bench, loadouts: withEntry(bench.loadouts, changed) });
-}
-
-function whyNotLoadout(loadout: Loadout): Outcome<never> | null {
-  const name = whyNotName(loadout.name);
-  if (name) return refused(`The name ${name}.`, 'name');
-  const purpose = whyNotPlain(loadout.purpose, longestNote);
-  if (purpose) return refused(`The purpose ${purpose}.`, 'purpose');
-  if (!isLimit(loadout.mostMassG, mostMassG) || loadout.mostMassG === 0) {
-    return refused('The most it may weigh is a mass above 0, up to 10 t.', 'mostMassG');
-  }
-  const isPrice = isLimit(loadout.mostPriceMinor, mostPriceMinor);
-  return isPrice && Number.isInteger(loadout.mostPriceMinor ?? 0)
-    ? null
-    : refused('The most it may cost is a price, up to ten million.', 'mostPriceMinor');
-}
-
-function isLimit(limit: number | null, most: number): boolean {
-  return limit === null || (limit >= 0 && limit <= most);
+  const problem = unsoundAbout(changed);
+  return problem
+    ? { ok: false, problem }
+    : done({ ...bench, loadouts: withEntry(bench.loadouts, changed) });
 }
 
 function whyCavitiesMustStay(bench: Bench, before: Gear, after: Gear): Outcome<never> | null {
@@ -251,10 +244,7 @@ function whyCavitiesMustStay(bench: Bench, before: Gear, after: Gear): Outcome<n
         ({ place }) => 'in' in place && holders.has(place.in) && place.cavity === cavity.id,
       );
       if (held.length > 0) {
-        return refused(
-          `${cavity.name} still holds ${held.length} in ${loadout.name}: move them out first.`,
-          'cavities',
-        );
+        return refused(says.cavityFilled(cavity.name, held.length, loadout.name), 'cavities');
       }
     }
   }

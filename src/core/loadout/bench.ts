@@ -67,10 +67,9 @@ export interface Bench {
   readonly versions: ReadonlyMap<string, Version>;
 }
 
-/** How much one bench, and one kit of it, may hold. */
+/** How much one bench may hold, and how many kits may go along in one. */
 export const mostGear = 20_000;
 export const mostLoadouts = 500;
-export const mostPlacements = 10_000;
 export const mostModules = 100;
 export const mostSchemes = 100;
 export const mostLists = 200;

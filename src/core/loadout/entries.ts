@@ -1,5 +1,4 @@
-import { capital } from '../gear';
-import { refused, type Outcome, type Problem } from '../quantity';
+import { refused, says, type Outcome } from '../quantity';
 
 /** The entries with one more, or with one in the place of that of the same id. */
 export function withEntry<T extends { readonly id: string }>(
@@ -16,19 +15,10 @@ export function without<T>(entries: ReadonlyMap<string, T>, id: string): Readonl
   return left;
 }
 
-/** A problem that stood in a path, as a sentence of its own. */
-export function refusedWith(problem: Problem): Outcome<never> {
-  const { field, message } = problem;
-  return {
-    ok: false,
-    problem: { field, message: capital(message) },
-  };
-}
-
 export function noSuchKit(id: string): Outcome<never> {
-  return refused(`There is no kit ${id}.`);
+  return refused(says.noKit(id));
 }
 
 export function noSuchGear(id: string): Outcome<never> {
-  return refused(`There is no gear ${id} on the shelf.`);
+  return refused(says.noGear(id));
 }

@@ -1,4 +1,4 @@
-import { done, refused, type Outcome } from '../quantity';
+import { done, refused, says, type Outcome } from '../quantity';
 import { apply } from './apply';
 import type { Bench } from './bench';
 import { changeBetween, inverse, isNoChange, withChange, type Change } from './change';
@@ -7,6 +7,8 @@ import { describe, type Command } from './commands';
 /** One act that was done, and what it changed. `at` counts up, one act at a time. */
 export interface Entry {
   readonly at: number;
+  /** Names the act itself, wherever it comes to stand when another window’s acts are before it. */
+  readonly id: string;
   readonly label: string;
   readonly change: Change;
 }
@@ -19,9 +21,10 @@ export interface History {
 }
 
 export type Act =
-  | { readonly act: 'do'; readonly command: Command }
-  | { readonly act: 'undo' }
-  | { readonly act: 'redo' };
+  | { readonly act: 'do'; readonly command: Command; readonly id: string }
+  /** Takes back the act of that id, or does it again: refused where another one is in its place by now. */
+  | { readonly act: 'undo'; readonly entry: string; readonly label: string }
+  | { readonly act: 'redo'; readonly entry: string; readonly label: string };
 
 /** As many acts are kept for undo. */
 export const mostEntries = 200;
@@ -34,19 +37,33 @@ export function historyOf(bench: Bench): History {
 export function advance(history: History, act: Act): Outcome<History> {
   switch (act.act) {
     case 'do':
-      return doing(history, act.command);
+      return doing(history, act.command, act.id);
     case 'undo': {
       const entry = lastDone(history);
-      if (!entry) return refused('There is nothing to undo.');
+      if (!entry) return refused(says.nothingToUndo());
+      if (entry.id !== act.entry) return refused(says.notLastAnyMore(act.label));
       const bench = withChange(history.bench, inverse(entry.change));
       return done({ ...history, bench, cursor: entry.at - 1 });
     }
     case 'redo': {
       const entry = nextUndone(history);
-      if (!entry) return refused('There is nothing to redo.');
+      if (!entry) return refused(says.nothingToRedo());
+      if (entry.id !== act.entry) return refused(says.notLastAnyMore(act.label));
       return done({ ...history, bench: withChange(history.bench, entry.change), cursor: entry.at });
     }
   }
+}
+
+/** The act that takes back what was done last, by name; null where nothing was. */
+export function undoing(history: History): Act | null {
+  const entry = lastDone(history);
+  return entry ? { act: 'undo', entry: entry.id, label: entry.label } : null;
+}
+
+/** The act that does again what was undone last, by name; null where nothing was. */
+export function redoing(history: History): Act | null {
+  const entry = nextUndone(history);
+  return entry ? { act: 'redo', entry: entry.id, label: entry.label } : null;
 }
 
 /** The act that undo would take back. */
@@ -59,12 +76,17 @@ export function nextUndone({ entries, cursor }: History): Entry | undefined {
   return entries.find(({ at }) => at === cursor + 1);
 }
 
-function doing(history: History, command: Command): Outcome<History> {
+function doing(history: History, command: Command, id: string): Outcome<History> {
   const next = apply(history.bench, command);
   if (!next.ok) return next;
   const change = changeBetween(history.bench, next.value);
   if (isNoChange(change)) return done(history);
-  const entry: Entry = { at: history.cursor + 1, label: describe(command, history.bench), change };
+  const entry: Entry = {
+    at: history.cursor + 1,
+    id,
+    label: describe(command, history.bench),
+    change,
+  };
   const kept = history.entries.filter(
     ({ at }) => at <= history.cursor && at > history.cursor + 1 - mostEntries,
   );

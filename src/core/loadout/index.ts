@@ -6,6 +6,7 @@ export * from './modules';
 export * from './using';
 export * from './tree';
 export * from './totals';
+export * from './extent';
 export * from './difference';
 export * from './overplaced';
 export * from './commands';

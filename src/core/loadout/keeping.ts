@@ -1,8 +1,18 @@
-import { done, refused, type Outcome, type Problem } from '../quantity';
-import type { Bench } from './bench';
-import { refusedWith, withEntry, without } from './entries';
-import { unsoundModules } from './modules';
-import { unsound } from './soundness';
+import { done, refused, says, type Outcome, type Problem } from '../quantity';
+import {
+  isOnGround,
+  mostGear,
+  mostLoadouts,
+  type Bench,
+  type Loadout,
+  type Place,
+  type Shelf,
+  type Version,
+} from './bench';
+import { withEntry, without } from './entries';
+import { unboundedKit } from './extent';
+import { whyNotLaidFor } from './placing';
+import { whyNotIn } from './soundness';
 
 /** What a bench keeps beside its gear and its kits. */
 export type Shelved = 'schemes' | 'lists' | 'versions';
@@ -15,36 +25,70 @@ export function keep<Which extends Shelved>(
   problem: Problem | null,
   most: number,
 ): Outcome<Bench> {
-  if (problem) return refusedWith(problem);
+  if (problem) return { ok: false, problem };
   const entries: ReadonlyMap<string, { readonly id: string }> = withEntry(
     bench[which] as ReadonlyMap<string, { readonly id: string }>,
     entry,
   );
   return entries.size <= most
     ? done({ ...bench, [which]: entries })
-    : refused(`A bench holds up to ${most} ${which}.`);
+    : refused(says.benchFull(most, which));
 }
 
 export function remove(bench: Bench, which: Shelved, id: string): Outcome<Bench> {
   return bench[which].has(id)
     ? done({ ...bench, [which]: without(bench[which] as ReadonlyMap<string, unknown>, id) })
-    : refused(`There is no ${id} among the ${which}.`);
+    : refused(says.noEntry(id, which));
 }
 
-/** The kit as it was in a version; its gear that is gone comes back, the rest keeps its figures of now. */
+/**
+ * The kit as it was in a version, as far as the bench of now lets it be. Gear that is gone comes back while the shelf
+ * has room; what is still there keeps its figures of now, so that a piece whose holder or cavity is gone lies on the
+ * mat, and one that lost the job it was laid for lies where it is best. Refused only where there is no room for it.
+ */
 export function putBack(bench: Bench, id: string): Outcome<Bench> {
   const version = bench.versions.get(id);
-  if (!version) return refused(`There is no version ${id}.`);
-  const shelf = new Map(bench.shelf);
-  const wanted = new Set(version.loadout.placements.map(({ gear }) => gear));
-  for (const gear of version.gear) {
-    if (wanted.has(gear.id) && !shelf.has(gear.id)) shelf.set(gear.id, gear);
+  if (!version) return refused(says.noVersion(id));
+  if (!bench.loadouts.has(version.kit) && bench.loadouts.size >= mostLoadouts) {
+    return refused(says.benchFull(mostLoadouts, 'kits'));
   }
-  const modules = version.loadout.modules.filter(({ kit }) => bench.loadouts.has(kit));
-  const loadout = { ...version.loadout, modules };
-  const next = { ...bench, shelf, loadouts: withEntry(bench.loadouts, loadout) };
-  const problem = unsound(loadout, shelf) ?? unsoundModules(next, loadout);
-  return problem
-    ? refused(`It cannot be put back as it was: ${problem.message}`, problem.field)
-    : done(next);
+  const shelf = shelfWith(bench.shelf, version);
+  const back = standingNow(version.loadout, shelf, bench);
+  const next = { ...bench, shelf, loadouts: withEntry(bench.loadouts, back) };
+  if (!unboundedKit(next)) return done(next);
+  // With the kits along as they are now it would be too large, or in itself: it comes back without them.
+  const alone = { ...next, loadouts: withEntry(bench.loadouts, { ...back, modules: [] }) };
+  const problem = unboundedKit(alone);
+  return problem ? refused(problem.message, problem.field) : done(alone);
+}
+
+/** The shelf with the gear of a version that is gone from it, as far as there is room. */
+function shelfWith(shelf: Shelf, { loadout, gear }: Version): Shelf {
+  const wanted = new Set(loadout.placements.map((placement) => placement.gear));
+  const more = gear.filter(({ id }) => wanted.has(id) && !shelf.has(id));
+  return more.length === 0
+    ? shelf
+    : new Map([
+        ...shelf,
+        ...more.slice(0, mostGear - shelf.size).map((each) => [each.id, each] as const),
+      ]);
+}
+
+/** A loadout of before on a shelf and a bench of now. */
+function standingNow(loadout: Loadout, shelf: Shelf, bench: Bench): Loadout {
+  const placements = loadout.placements.filter(({ gear }) => shelf.has(gear));
+  const byId = new Map(placements.map((placement) => [placement.id, placement]));
+  const placeNow = (place: Place): Place =>
+    isOnGround(place) || whyNotIn(place, byId, shelf) === null ? place : { on: 'mat' };
+  return {
+    ...loadout,
+    placements: placements.map((placement) => {
+      const { gear, laidFor, place } = placement;
+      const lane = whyNotLaidFor(shelf.get(gear)!, laidFor) === null ? laidFor : null;
+      return { ...placement, laidFor: lane, place: placeNow(place) };
+    }),
+    modules: loadout.modules
+      .filter(({ kit }) => bench.loadouts.has(kit))
+      .map((module) => ({ ...module, place: placeNow(module.place) })),
+  };
 }

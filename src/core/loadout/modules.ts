@@ -1,5 +1,5 @@
-import type { Problem } from '../quantity';
-import { cavityOf } from '../gear';
+import { says, type Problem } from '../quantity';
+import { isId } from '../gear';
 import {
   isOnGround,
   type Bench,
@@ -8,6 +8,7 @@ import {
   type Place,
   type Placement,
 } from './bench';
+import { whyNotGround, whyNotIn } from './soundness';
 
 /** Between a module’s id and that of a placement inside it. No id of a file holds it. */
 const inModule = '~';
@@ -63,34 +64,27 @@ export function kitsWithin(bench: Bench, kit: string): ReadonlySet<string> {
   return found;
 }
 
-/** What is wrong with a kit’s modules on its bench, with the field; null where nothing is. */
+/**
+ * What is wrong with which kits go along in a kit and where, with the field; null where nothing is. How large and how
+ * deep it becomes with them, and that no kit is in itself, is looked at over the whole bench: {@link unboundedKit}.
+ */
 export function unsoundModules(bench: Bench, loadout: Loadout): Problem | null {
-  const seen = new Set<string>();
+  const ids = new Set<string>();
+  const byId = new Map(loadout.placements.map((placement) => [placement.id, placement]));
   for (const [at, { id, kit, place }] of loadout.modules.entries()) {
     const field = `modules[${at}]`;
-    if (seen.has(id)) return { field: `${field}.id`, message: `the id ${id} is there twice.` };
-    seen.add(id);
-    const inner = bench.loadouts.get(kit);
-    if (!inner) return { field: `${field}.kit`, message: `there is no kit ${kit}.` };
-    if (kit === loadout.id || kitsWithin(bench, kit).has(loadout.id)) {
-      return { field: `${field}.kit`, message: `${inner.name} would be inside itself.` };
-    }
-    const why = isOnGround(place) ? null : whyNotCavity(bench, loadout, place);
+    if (!isId(id)) return { field: `${field}.id`, message: says.noId(id) };
+    if (ids.has(id)) return { field: `${field}.id`, message: says.idTwice(id) };
+    ids.add(id);
+    if (!bench.loadouts.has(kit)) return { field: `${field}.kit`, message: says.noKit(kit) };
+    const why = whyNotGround(place);
     if (why) return { field: `${field}.place`, message: why };
+    if (isOnGround(place)) continue;
+    const problem = whyNotIn(place, byId, bench.shelf);
+    if (problem) return { field: `${field}.${problem.field}`, message: problem.message };
+    if (byId.get(place.in)!.count > 1) {
+      return { field: `${field}.place`, message: says.filledIsOne() };
+    }
   }
   return null;
-}
-
-function whyNotCavity(
-  bench: Bench,
-  loadout: Loadout,
-  place: Exclude<Place, { readonly on: unknown }>,
-): string | null {
-  const holder = loadout.placements.find(({ id }) => id === place.in);
-  if (!holder) return `there is no placement ${place.in}.`;
-  if (holder.count > 1) return 'a holder with something in it is exactly one.';
-  const gear = bench.shelf.get(holder.gear);
-  return gear && cavityOf(gear, place.cavity)
-    ? null
-    : `${gear?.name ?? holder.gear} has no cavity ${place.cavity}.`;
 }

@@ -1,4 +1,5 @@
-import { done, refused, type Outcome } from '../quantity';
+import { done, refused, says, type Outcome } from '../quantity';
+import { isId } from '../gear';
 import { mostGear, placementOf, type Bench, type Loadout } from './bench';
 import type { CutCommand, PartedFrom, UseCommand } from './commands';
 import { takeOut } from './placing';
@@ -7,7 +8,7 @@ import { cut, spend, type Parted } from './using';
 /** The bench after some of a line is used up or cut, in the kit that it is taken from as well. */
 export function part(bench: Bench, command: UseCommand | CutCommand): Outcome<Bench> {
   const gear = bench.shelf.get(command.gear);
-  if (!gear) return refused(`There is no gear ${command.gear} on the shelf.`);
+  if (!gear) return refused(says.noGear(command.gear));
   const parted =
     command.do === 'use'
       ? spend(gear, command.amount, command.openedId)
@@ -15,15 +16,15 @@ export function part(bench: Bench, command: UseCommand | CutCommand): Outcome<Be
   if (!parted.ok) return parted;
   const { line, others } = parted.value;
   const taken = others.find(({ id }) => bench.shelf.has(id));
-  if (taken) return refused(`There is gear ${taken.id} already.`, 'id');
+  if (taken) return refused(says.gearThere(taken.id), 'id');
   if (bench.shelf.size + others.length > mostGear) {
-    return refused(`The shelf holds up to ${mostGear} lines.`);
+    return refused(says.shelfFull(mostGear));
   }
   const shelf = new Map(bench.shelf);
   for (const each of [line, ...others]) shelf.set(each.id, each);
   if (command.from === null) return done({ ...bench, shelf });
   const loadout = bench.loadouts.get(command.from.loadout);
-  if (!loadout) return refused(`There is no kit ${command.from.loadout}.`);
+  if (!loadout) return refused(says.noKit(command.from.loadout));
   const kit = partedIn(loadout, gear.count - line.count, parted.value, command.from);
   return kit.ok
     ? done({ ...bench, shelf, loadouts: new Map(bench.loadouts).set(loadout.id, kit.value) })
@@ -39,12 +40,15 @@ function partedIn(
 ): Outcome<Loadout> {
   const placement = placementOf(loadout, from.placement);
   if (!placement || placement.gear !== line.id) {
-    return refused(`There is no ${line.name} at ${from.placement}.`);
+    return refused(says.notHere(line.name, from.placement));
   }
   if (gone > placement.count) {
-    return refused(`${placement.count} of ${line.name} are here, and ${gone} are wanted.`);
+    return refused(says.notSoManyHere(placement.count, line.name, gone));
   }
-  if (from.placements.length < others.length) return refused('Every new piece needs a place.');
+  const fresh = from.placements.slice(0, others.length);
+  if (new Set(fresh).size < others.length || !fresh.every(isId)) {
+    return refused(says.pieceWithoutPlace());
+  }
   const left =
     gone === placement.count
       ? takeOut(loadout, placement.id, 'to the mat')
@@ -57,12 +61,12 @@ function partedIn(
   if (!left.ok) return left;
   const beside = others.map((other, at) => ({
     ...placement,
-    id: from.placements[at]!,
+    id: fresh[at]!,
     gear: other.id,
     count: 1,
   }));
   const taken = beside.find(({ id }) => placementOf(left.value, id));
   return taken
-    ? refused(`There is a placement ${taken.id} already.`, 'id')
+    ? refused(says.placementThere(taken.id), 'id')
     : done({ ...left.value, placements: [...left.value.placements, ...beside] });
 }

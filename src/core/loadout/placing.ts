@@ -1,9 +1,9 @@
-import { done, refused, type Outcome } from '../quantity';
-import { cavityOf, isHolder, jobs, mostCount, type Gear, type JobId } from '../gear';
+import { done, refused, says, type Outcome } from '../quantity';
+import { cavityOf, isHolder, isId, jobs, mostCount, type Gear, type JobId } from '../gear';
 import {
   gearOf,
+  grounds,
   isOnGround,
-  mostPlacements,
   placementOf,
   samePlace,
   type Loadout,
@@ -11,22 +11,22 @@ import {
   type Placement,
   type Shelf,
 } from './bench';
+import { mostPlacements } from './extent';
 import { branchOf, treeOf } from './tree';
 
 /** Adds a placement. More of what is already in the same place, and holds nothing, joins it. */
 export function place(loadout: Loadout, shelf: Shelf, placement: Placement): Outcome<Loadout> {
+  if (!isId(placement.id)) return refused(says.noId(placement.id), 'id');
   if (placementOf(loadout, placement.id)) {
-    return refused(`There is a placement ${placement.id} already.`, 'id');
+    return refused(says.placementThere(placement.id), 'id');
   }
-  if (!shelf.has(placement.gear)) {
-    return refused(`There is no gear ${placement.gear} on the shelf.`, 'gear');
-  }
+  if (!shelf.has(placement.gear)) return refused(says.noGear(placement.gear), 'gear');
   const count = whyNotCount(placement.count);
   if (count) return refused(count, 'count');
   const lane = whyNotLaidFor(shelf.get(placement.gear)!, placement.laidFor);
   if (lane) return refused(lane, 'laidFor');
   if (loadout.placements.length >= mostPlacements) {
-    return refused(`A kit holds up to ${mostPlacements} placements.`);
+    return refused(says.kitFull(mostPlacements));
   }
   const problem = whyNotPlace(loadout, shelf, placement.place, placement);
   if (problem) return problem;
@@ -52,7 +52,7 @@ export function setCount(loadout: Loadout, id: string, count: number): Outcome<L
   if (problem) return refused(problem, 'count');
   const isFilled = treeOf(loadout).within(id).length > 0 || loadout.modules.some(isIn([id]));
   if (count > 1 && isFilled) {
-    return refused('A holder with something in it is one: place another beside it.', 'count');
+    return refused(says.filledIsOne(), 'count');
   }
   return done({
     ...loadout,
@@ -100,10 +100,10 @@ export function standIn(
   const placement = placementOf(loadout, id);
   if (!placement) return noSuchPlacement(id);
   const other = shelf.get(gear);
-  if (!other) return refused(`There is no gear ${gear} on the shelf.`, 'gear');
+  if (!other) return refused(says.noGear(gear), 'gear');
   const inside = [...treeOf(loadout).within(id), ...loadout.modules.filter(isIn([id]))];
   const homeless = inside.find(({ place }) => !isOnGround(place) && !cavityOf(other, place.cavity));
-  if (homeless) return refused(`${other.name} has no place for what is in it now.`, 'gear');
+  if (homeless) return refused(says.noPlaceForContents(other.name), 'gear');
   const placements = loadout.placements.map((each) =>
     each === placement ? { ...each, gear, laidFor: null } : each,
   );
@@ -131,7 +131,7 @@ export function layFor(
 export function whyNotLaidFor(gear: Gear, job: JobId | null): string | null {
   return job === null || gear.supplies.some((supply) => supply.job === job)
     ? null
-    : `${gear.name} does nothing for “${jobs[job].name}”.`;
+    : says.noLane(gear.name, Object.hasOwn(jobs, job) ? jobs[job].name : job);
 }
 
 /** Whether something stands in one of these placements. */
@@ -145,30 +145,27 @@ function whyNotPlace(
   to: Place,
   placement: Placement,
 ): Outcome<never> | null {
-  if (isOnGround(to)) return null;
+  if (isOnGround(to)) {
+    return grounds.includes(to.on) ? null : refused(says.noWord('A ground', to.on), 'place.on');
+  }
   const holder = placementOf(loadout, to.in);
-  if (!holder) return refused(`There is no holder ${to.in} in this kit.`, 'place.in');
+  if (!holder) return refused(says.noHolder(to.in), 'place.in');
   const gear = gearOf(shelf, holder);
   if (!cavityOf(gear, to.cavity)) {
-    return refused(`${gear.name} has no cavity “${to.cavity}”.`, 'place.cavity');
+    return refused(says.noCavity(gear.name, to.cavity), 'place.cavity');
   }
   if (holder.count > 1) {
-    return refused(
-      `${gear.name} is placed ${holder.count} times: set it to one to fill it.`,
-      'place.in',
-    );
+    return refused(says.placedOften(gear.name, holder.count), 'place.in');
   }
   const inItself = branchOf(treeOf(loadout), placement.id).some(({ id }) => id === holder.id);
   return inItself || holder.id === placement.id
-    ? refused(`${gearOf(shelf, placement).name} cannot go into itself.`, 'place.in')
+    ? refused(says.inItself(gearOf(shelf, placement).name), 'place.in')
     : null;
 }
 
 /** What keeps a number from being a placement's count, in words; null where nothing does. */
 export function whyNotCount(count: number): string | null {
-  return Number.isInteger(count) && count >= 1 && count <= mostCount
-    ? null
-    : `a count is a whole number from 1 to ${mostCount}.`;
+  return Number.isInteger(count) && count >= 1 && count <= mostCount ? null : says.count(mostCount);
 }
 
 /** The loadout with `newcomer` joined to more of the same in the same place, or else with `placements`. */
@@ -197,5 +194,5 @@ function joinedOr(
 }
 
 function noSuchPlacement(id: string): Outcome<never> {
-  return refused(`There is no placement ${id} in this kit.`);
+  return refused(says.noPlacement(id));
 }

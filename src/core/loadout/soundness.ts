@@ -1,49 +1,119 @@
-import type { Problem } from '../quantity';
-import { cavityOf } from '../gear';
-import { gearOf, isOnGround, type Loadout, type Placement, type Shelf } from './bench';
+import { mostMassG, mostPriceMinor, says, type Problem } from '../quantity';
+import {
+  cavityOf,
+  isId,
+  longestNote,
+  above0,
+  whole,
+  whyNotInRange,
+  whyNotName,
+  whyNotPlain,
+} from '../gear';
+import {
+  gearOf,
+  grounds,
+  isOnGround,
+  mostModules,
+  type Loadout,
+  type Place,
+  type Placement,
+  type Shelf,
+} from './bench';
+import { mostPlacements } from './extent';
 import { whyNotCount, whyNotLaidFor } from './placing';
 import { looped } from './tree';
 
 /**
  * What is wrong with a whole loadout, with the field as a path such as `placements[3].place.in`;
- * null where it is sound: every id once, every gear and cavity there, counts whole, no holder in itself.
- * Takes time linear in the placements.
+ * null where it is sound: plain texts, every id once, every gear and cavity there, counts whole, no holder in itself.
+ * Takes time linear in the placements. The kits that go along in it are looked at by {@link unsoundModules}.
  */
 export function unsound(loadout: Loadout, shelf: Shelf): Problem | null {
-  const byId = new Map<string, Placement>();
-  const holding = new Set<string>();
-  for (const [at, placement] of loadout.placements.entries()) {
-    if (byId.has(placement.id))
-      return problemAt(at, 'id', `the id ${placement.id} is there twice.`);
-    if (!shelf.has(placement.gear)) {
-      return problemAt(at, 'gear', `there is no gear ${placement.gear}.`);
-    }
-    const count = whyNotCount(placement.count);
-    if (count) return problemAt(at, 'count', count);
-    byId.set(placement.id, placement);
+  return (
+    unsoundAbout(loadout) ?? unsoundPlacements(loadout, shelf) ?? unsoundPlaces(loadout, shelf)
+  );
+}
+
+/** What is wrong with a loadout’s id, its texts, its limits or how much is in it. */
+export function unsoundAbout(loadout: Loadout): Problem | null {
+  const { id, name, purpose, placements, modules } = loadout;
+  if (!isId(id)) return { field: 'id', message: says.noId(id) };
+  const whyName = whyNotName(name);
+  if (whyName) return { field: 'name', message: says.name(whyName) };
+  const whyPurpose = whyNotPlain(purpose, longestNote);
+  if (whyPurpose) return { field: 'purpose', message: says.purpose(whyPurpose) };
+  if (!isLimit(loadout.mostMassG, above0(mostMassG))) {
+    return { field: 'mostMassG', message: says.massLimit() };
   }
+  if (!isLimit(loadout.mostPriceMinor, whole(0, mostPriceMinor))) {
+    return { field: 'mostPriceMinor', message: says.priceLimit() };
+  }
+  if (modules.length > mostModules) {
+    return { field: 'modules', message: says.alongFull(mostModules) };
+  }
+  return placements.length > mostPlacements
+    ? { field: 'placements', message: says.kitFull(mostPlacements) }
+    : null;
+}
+
+function isLimit(limit: number | null, range: ReturnType<typeof above0>): boolean {
+  return limit === null || whyNotInRange(limit, range) === null;
+}
+
+function unsoundPlacements({ placements }: Loadout, shelf: Shelf): Problem | null {
+  const ids = new Set<string>();
+  for (const [at, { id, gear: gearId, count, laidFor, place }] of placements.entries()) {
+    if (!isId(id)) return problemAt(at, 'id', says.noId(id));
+    if (ids.has(id)) return problemAt(at, 'id', says.idTwice(id));
+    ids.add(id);
+    const gear = shelf.get(gearId);
+    if (!gear) return problemAt(at, 'gear', says.noGear(gearId));
+    const whyCount = whyNotCount(count);
+    if (whyCount) return problemAt(at, 'count', whyCount);
+    const whyLane = whyNotLaidFor(gear, laidFor);
+    if (whyLane) return problemAt(at, 'laidFor', whyLane);
+    const whyGround = whyNotGround(place);
+    if (whyGround) return problemAt(at, 'place', whyGround);
+  }
+  return null;
+}
+
+function unsoundPlaces(loadout: Loadout, shelf: Shelf): Problem | null {
+  const byId = new Map(loadout.placements.map((placement) => [placement.id, placement]));
+  const holding = new Set<string>();
   for (const [at, { place }] of loadout.placements.entries()) {
     if (isOnGround(place)) continue;
-    const holder = byId.get(place.in);
-    if (!holder) return problemAt(at, 'place.in', `there is no placement ${place.in}.`);
-    const gear = gearOf(shelf, holder);
-    if (!cavityOf(gear, place.cavity)) {
-      return problemAt(at, 'place.cavity', `${gear.name} has no cavity ${place.cavity}.`);
-    }
-    holding.add(holder.id);
-  }
-  for (const [at, { gear, laidFor }] of loadout.placements.entries()) {
-    const lane = whyNotLaidFor(shelf.get(gear)!, laidFor);
-    if (lane) return problemAt(at, 'laidFor', lane);
+    const problem = whyNotIn(place, byId, shelf);
+    if (problem) return problemAt(at, problem.field!, problem.message);
+    holding.add(place.in);
   }
   const manyHolding = loadout.placements.findIndex(({ id, count }) => count > 1 && holding.has(id));
-  if (manyHolding >= 0) {
-    return problemAt(manyHolding, 'count', 'a holder with something in it is exactly one.');
-  }
-  const inItself = looped(loadout)[0];
+  if (manyHolding >= 0) return problemAt(manyHolding, 'count', says.filledIsOne());
+  const [inItself] = looped(loadout);
   if (inItself === undefined) return null;
   const at = loadout.placements.findIndex(({ id }) => id === inItself);
-  return problemAt(at, 'place.in', `${inItself} is inside itself: the holders go round in a loop.`);
+  return problemAt(at, 'place.in', says.loop(inItself));
+}
+
+/** What is wrong with a place in a holder, whatever stands there; null where it is a place. */
+export function whyNotIn(
+  place: Exclude<Place, { readonly on: unknown }>,
+  byId: ReadonlyMap<string, Placement>,
+  shelf: Shelf,
+): Problem | null {
+  const holder = byId.get(place.in);
+  if (!holder) return { field: 'place.in', message: says.noPlacement(place.in) };
+  const gear = gearOf(shelf, holder);
+  return cavityOf(gear, place.cavity)
+    ? null
+    : { field: 'place.cavity', message: says.noCavity(gear.name, place.cavity) };
+}
+
+/** What keeps a place on a ground from being one, in words. */
+export function whyNotGround(place: Place): string | null {
+  return isOnGround(place) && !grounds.includes(place.on)
+    ? says.noWord('A ground', place.on)
+    : null;
 }
 
 function problemAt(index: number, field: string, message: string): Problem {

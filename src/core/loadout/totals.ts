@@ -1,6 +1,6 @@
 import { bulkOf, massNowG, type Bulk, type Gear } from '../gear';
 import { gearOf, isOnGround, type Loadout, type Placement, type Shelf } from './bench';
-import { treeOf, type Tree } from './tree';
+import { branchOf, treeOf, type Tree } from './tree';
 
 /** Mass, bulk and price of something, with how many pieces of it have no figure. */
 export interface Totals {
@@ -34,12 +34,14 @@ export const noTotals: Totals = {
 export function totalsOf(loadout: Loadout, shelf: Shelf): LoadoutTotals {
   const tree = treeOf(loadout);
   const branches = new Map<string, Totals>();
-  const whole = sumOf(
-    loadout.placements
-      .filter((placement) => isOnGround(placement.place))
-      .map((placement) => branchTotals(placement, tree, shelf, branches)),
-  );
-  return { whole, branches };
+  const roots = loadout.placements.filter((placement) => isOnGround(placement.place));
+  for (const root of roots) {
+    // Backwards, what is in a holder comes before the holder.
+    for (const placement of [...branchOf(tree, root.id)].reverse()) {
+      branches.set(placement.id, branchTotals(placement, tree, shelf, branches));
+    }
+  }
+  return { whole: sumOf(roots.map(({ id }) => branches.get(id)!)), branches };
 }
 
 /** The sum of totals that lie side by side. */
@@ -61,24 +63,21 @@ export function sumOf(parts: readonly Totals[]): Totals {
   );
 }
 
+/** The totals of a placement, those of what is in it being known. */
 function branchTotals(
   placement: Placement,
   tree: Tree,
   shelf: Shelf,
-  branches: Map<string, Totals>,
+  branches: ReadonlyMap<string, Totals>,
 ): Totals {
   const gear = gearOf(shelf, placement);
-  const contents = sumOf(
-    tree.within(placement.id).map((inner) => branchTotals(inner, tree, shelf, branches)),
-  );
+  const contents = sumOf(tree.within(placement.id).map(({ id }) => branches.get(id)!));
   const own = ownTotals(gear, placement.count);
-  const totals: Totals = {
+  return {
     ...sumOf([own, contents]),
     bulk: outsideBulk(gear, own.bulk, contents),
     unmeasured: own.unmeasured + (isSoftWalled(gear) ? contents.unmeasured : 0),
   };
-  branches.set(placement.id, totals);
-  return totals;
 }
 
 /** So many of a piece by themselves, with nothing in them. */

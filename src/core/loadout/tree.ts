@@ -61,18 +61,28 @@ export function groundUnder(tree: Tree, placement: Placement): Ground {
   return isOnGround(outermost.place) ? outermost.place.on : 'mat';
 }
 
-/** The placements that are inside themselves, by their ids; empty for a sound loadout. */
-export function looped(loadout: Loadout): readonly string[] {
+/**
+ * How many holders are around each placement, by its id: 0 for what stands on a ground. Those that are inside
+ * themselves are left out. Takes time linear in the placements.
+ */
+export function depthsOf(loadout: Loadout): ReadonlyMap<string, number> {
   const tree = treeOf(loadout);
-  const sound = new Set<string>();
-  for (const ground of ['body', 'vehicle', 'house', 'mat'] as const) {
-    for (const root of tree.on(ground)) {
-      for (const placement of branchOf(tree, root.id)) sound.add(placement.id);
+  const depths = new Map<string, number>();
+  const waiting = loadout.placements.filter(({ place }) => isOnGround(place)).reverse();
+  for (const { id } of waiting) depths.set(id, 0);
+  for (let next = waiting.pop(); next !== undefined; next = waiting.pop()) {
+    for (const inner of tree.within(next.id)) {
+      depths.set(inner.id, depths.get(next.id)! + 1);
+      waiting.push(inner);
     }
   }
-  return loadout.placements
-    .filter((placement) => !sound.has(placement.id))
-    .map((placement) => placement.id);
+  return depths;
+}
+
+/** The placements that are inside themselves, by their ids; empty for a sound loadout. */
+export function looped(loadout: Loadout): readonly string[] {
+  const depths = depthsOf(loadout);
+  return loadout.placements.filter(({ id }) => !depths.has(id)).map(({ id }) => id);
 }
 
 function keyOf(place: Place): string {

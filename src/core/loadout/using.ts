@@ -1,5 +1,15 @@
-import { done, refused, type Outcome } from '../quantity';
-import { cutOff, shortenedTo, unsoundGear, type Gear } from '../gear';
+import { done, refused, says, type Outcome } from '../quantity';
+import {
+  cutOff,
+  isSpent,
+  leastAmount,
+  leastLengthM,
+  longestName,
+  massWithoutContentsG,
+  shortenedTo,
+  unsoundGear,
+  type Gear,
+} from '../gear';
 
 /** What a stack of one line becomes: the line itself, and those that came of it. */
 export interface Parted {
@@ -10,6 +20,9 @@ export interface Parted {
 /** As far as a sum of what is left may be off by rounding, as a share of a full one. */
 const hair = 1e-9;
 
+/** A reel lighter than this is none, in g: what is wound on nothing is gone once it is cut. */
+const leastReelG = 1e-3;
+
 /**
  * Uses up `amount` of a line, in the unit of its contents. Whole pieces go first; one that is only opened gets
  * a line of its own, `openedId`, as every line’s pieces are alike. What is used and what is left add up to what
@@ -17,16 +30,16 @@ const hair = 1e-9;
  */
 export function spend(gear: Gear, amount: number, openedId: string): Outcome<Parted> {
   const { contents } = gear;
-  if (contents === null) return refused(`${gear.name} is not counted in anything used up.`);
-  if (!Number.isFinite(amount) || amount <= 0) return refused('What is used is more than nothing.');
+  if (contents === null) return refused(says.notUsedUp(gear.name));
+  if (!Number.isFinite(amount) || amount <= 0) return refused(says.useOfNothing());
   const there = contents.left * gear.count;
-  if (amount > there + hair * contents.full) {
-    return refused(`There is ${plain(there)} ${contents.unit} of ${gear.name} left, no more.`);
+  if (isSpent(gear) || amount > there + hair * contents.full) {
+    return refused(says.notSoMuch(plain(there), contents.unit, gear.name));
   }
   const left = Math.max(0, there - amount);
   const whole = Math.floor(left / contents.left + hair);
   const rest = left - whole * contents.left;
-  if (rest <= hair * contents.full) {
+  if (rest < leastAmount || rest <= hair * contents.full) {
     return done({ line: { ...gear, count: whole }, others: [] });
   }
   const opened: Gear = { ...gear, count: 1, contents: { ...contents, left: rest } };
@@ -40,9 +53,10 @@ export function spend(gear: Gear, amount: number, openedId: string): Outcome<Par
 
 /**
  * Cuts one hank of a line into `lengthsM` and what is left of it. The line keeps the rest where it was a single
- * hank; else the rest gets a line of its own. The metres and the mass add up to what they were.
+ * hank; else the rest gets a line of its own. The metres and the mass add up to what they were: a rest below
+ * {@link leastLengthM} goes with the last length, and a reel stays when all of its line is cut off.
  *
- * `ids` names the new lines: one for each length, and one more for the rest of a hank out of several.
+ * `ids` names the new lines: one for each length, and one more for the rest, or the reel, of one out of several.
  */
 export function cut(
   gear: Gear,
@@ -50,52 +64,61 @@ export function cut(
   ids: readonly string[],
 ): Outcome<Parted> {
   const { contents } = gear;
-  if (contents === null || contents.unit !== 'm') {
-    return refused(`${gear.name} is not counted in metres.`);
-  }
-  if (gear.count === 0) return refused(`There is no ${gear.name} left to cut.`);
-  if (lengthsM.length === 0 || lengthsM.some((length) => !(length > 0))) {
-    return refused('Every length that is cut is more than nothing.');
+  if (contents === null || contents.unit !== 'm') return refused(says.notInMetres(gear.name));
+  if (gear.count === 0 || isSpent(gear)) return refused(says.noneLeft(gear.name));
+  if (lengthsM.length === 0 || lengthsM.some((length) => !(length >= leastLengthM))) {
+    return refused(says.cutOfNothing('1 mm'));
   }
   const wanted = lengthsM.reduce((sum, length) => sum + length, 0);
   const rest = contents.left - wanted;
   if (rest < -hair * contents.full) {
-    return refused(
-      `One ${gear.name} has ${plain(contents.left)} m, and ${plain(wanted)} m are wanted.`,
-    );
+    return refused(says.notSoLong(gear.name, plain(contents.left), plain(wanted)));
   }
-  const isSingle = gear.count === 1;
-  const isAllCut = rest <= hair * contents.full;
-  const needed = lengthsM.length + (isSingle || isAllCut ? 0 : 1);
-  if (ids.length < needed) return refused('Every new hank needs an id.');
-  const cuts = lengthsM.map((length, at) => hank(gear, length, ids[at]!));
-  const problem = cuts.map(unsoundGear).find((found) => found !== null);
-  if (problem) return { ok: false, problem };
-  if (isAllCut) return done({ line: { ...gear, count: gear.count - 1 }, others: cuts });
-  return isSingle
-    ? done({ line: shortenedTo(gear, rest), others: cuts })
-    : done({
-        line: { ...gear, count: gear.count - 1 },
-        others: [...cuts, restOf(gear, rest, ids[lengthsM.length]!)],
-      });
+  const isAllCut = rest < leastLengthM;
+  const line = isAllCut ? emptyReel(gear) : shortenedTo(gear, rest);
+  const others = gear.count === 1 || line === null ? [] : [line];
+  const fresh = ids.slice(0, lengthsM.length + others.length);
+  const isNamed = fresh.length === lengthsM.length + others.length;
+  if (!isNamed || new Set([gear.id, ...fresh]).size <= fresh.length) {
+    return refused(says.hankWithoutId());
+  }
+  const lengths = isAllCut ? [...lengthsM.slice(0, -1), lengthsM.at(-1)! + rest] : lengthsM;
+  const cuts = lengths.map((length, at) => hank(gear, length, fresh[at]!));
+  const rests = others.map((other) => restOf(other, isAllCut ? null : rest, fresh.at(-1)!));
+  const kept = gear.count === 1 && line !== null ? line : { ...gear, count: gear.count - 1 };
+  const problem = [kept, ...cuts, ...rests].map(unsoundGear).find((found) => found !== null);
+  return problem ? { ok: false, problem } : done({ line: kept, others: [...cuts, ...rests] });
+}
+
+/** What a hank is wound on, with nothing on it any more; null where it is wound on nothing. */
+function emptyReel(gear: Gear): Gear | null {
+  const { contents } = gear;
+  if (contents === null || massWithoutContentsG(gear) < leastReelG) return null;
+  return { ...gear, contents: { ...contents, left: 0 } };
 }
 
 function hank(gear: Gear, lengthM: number, id: string): Gear {
   return { ...cutOff(gear, lengthM), id, name: hankName(gear.name, lengthM), count: 1 };
 }
 
-function restOf(gear: Gear, lengthM: number, id: string): Gear {
-  return { ...shortenedTo(gear, lengthM), id, name: hankName(gear.name, lengthM), count: 1 };
+/** The rest of a hank, named by its length, or what it was wound on. */
+function restOf(rest: Gear, lengthM: number | null, id: string): Gear {
+  const name = lengthM === null ? emptyName(rest.name) : hankName(rest.name, lengthM);
+  return { ...rest, id, name, count: 1 };
 }
 
 /** `Cord 15 m` cut to 2 m is `Cord 2 m`; what names no length gets it behind. */
 function hankName(name: string, lengthM: number): string {
   const bare = name.replace(/\s*\d[\d.,]*\s*(?:m|met(?:re|er)s?|ft|feet)\b/i, '').trim();
-  return `${bare === '' ? name : bare} ${plain(lengthM)} m`.slice(0, 120);
+  return `${bare === '' ? name : bare} ${plain(lengthM)} m`.slice(0, longestName);
+}
+
+function emptyName(name: string): string {
+  return /, empty$/.test(name) ? name : `${name}, empty`.slice(0, longestName);
 }
 
 function openedName(name: string): string {
-  return /, opened$/.test(name) ? name : `${name}, opened`.slice(0, 120);
+  return /, opened$/.test(name) ? name : `${name}, opened`.slice(0, longestName);
 }
 
 function plain(amount: number): string {

@@ -1,6 +1,15 @@
-import type { Problem } from '../quantity';
-import { longestNote, unsoundGear, whyNotName, whyNotPlain } from '../gear';
-import { emptyBench, gearOf, type Bench, type Loadout, type Version } from './bench';
+import { says, whyNotDay, type Problem } from '../quantity';
+import { isId, longestNote, unsoundGear, whyNotPlain } from '../gear';
+import {
+  emptyBench,
+  gearOf,
+  mostGear,
+  mostLoadouts,
+  type Bench,
+  type Loadout,
+  type Version,
+} from './bench';
+import { unboundedKit } from './extent';
 import { kitsWithin, unsoundModules } from './modules';
 import { unsound } from './soundness';
 
@@ -37,28 +46,53 @@ export function benchOfVersion(version: Version): Bench {
   };
 }
 
-/** What is wrong with a version, with the field; null where it hangs together. */
+/** What is wrong with a version, with the field; null where it hangs together as a bench of its own would. */
 export function unsoundVersion(version: Version): Problem | null {
-  const { day, note, loadout, along, gear } = version;
+  const { id, kit, day, note, loadout, along, gear } = version;
+  if (!isId(id)) return { field: 'id', message: says.noId(id) };
   const whyNote = whyNotPlain(note, longestNote);
-  if (whyNote) return { field: 'note', message: `The note ${whyNote}.` };
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(day)) {
-    return { field: 'day', message: `“${day}” is no day like 2027-04-30.` };
+  if (whyNote) return { field: 'note', message: says.note(whyNote) };
+  const whyDay = whyNotDay(day);
+  if (whyDay) return { field: 'day', message: says.noDay(day, whyDay) };
+  if (loadout.id !== kit) return { field: 'loadout.id', message: says.versionOfOtherKit() };
+  if (gear.length > mostGear) return { field: 'gear', message: says.shelfFull(mostGear) };
+  if (along.length >= mostLoadouts) {
+    return { field: 'along', message: says.benchFull(mostLoadouts, 'kits') };
   }
-  if (loadout.id !== version.kit) return { field: 'loadout.id', message: 'it is of another kit.' };
-  for (const [at, each] of gear.entries()) {
+  return unsoundParts(version) ?? unsoundWhole(version);
+}
+
+/** What is wrong with the gear or with one of the kits of a version, each by itself. */
+function unsoundParts(version: Version): Problem | null {
+  const ids = new Set<string>();
+  for (const [at, each] of version.gear.entries()) {
+    const field = `gear[${at}]`;
+    if (ids.has(each.id)) return { field: `${field}.id`, message: says.idTwice(each.id) };
+    ids.add(each.id);
     const problem = unsoundGear(each);
-    if (problem) return { ...problem, field: `gear[${at}].${problem.field}` };
+    if (problem) return { ...problem, field: `${field}.${problem.field}` };
   }
   const bench = benchOfVersion(version);
-  for (const [at, kit] of [loadout, ...along].entries()) {
-    const field = at === 0 ? 'loadout' : `along[${at - 1}]`;
-    const whyName = whyNotName(kit.name);
-    if (whyName) return { field: `${field}.name`, message: `The name ${whyName}.` };
-    const problem = unsound(kit, bench.shelf) ?? unsoundModules(bench, kit);
+  const kits = new Set<string>();
+  for (const [at, each] of [version.loadout, ...version.along].entries()) {
+    const field = kitField(at);
+    if (kits.has(each.id)) return { field: `${field}.id`, message: says.idTwice(each.id) };
+    kits.add(each.id);
+    const problem = unsound(each, bench.shelf) ?? unsoundModules(bench, each);
     if (problem) return { ...problem, field: `${field}.${problem.field}` };
   }
   return null;
+}
+
+function unsoundWhole(version: Version): Problem | null {
+  const problem = unboundedKit(benchOfVersion(version));
+  if (!problem) return null;
+  const at = [version.loadout, ...version.along].findIndex(({ id }) => id === problem.kit);
+  return { field: `${kitField(at)}.${problem.field}`, message: problem.message };
+}
+
+function kitField(at: number): string {
+  return at === 0 ? 'loadout' : `along[${at - 1}]`;
 }
 
 function benchOf(bench: Bench, loadouts: readonly Loadout[]): Bench {

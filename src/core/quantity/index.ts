@@ -1,4 +1,4 @@
-export * from './outcome';
+export * from '../refusals';
 export * from './unit-system';
 export * from './numeral';
 export * from './mass';
@@ -6,3 +6,4 @@ export * from './length';
 export * from './size';
 export * from './volume';
 export * from './money';
+export * from './day';

@@ -1,6 +1,6 @@
 import { parseMeasure, type Measure } from './measure';
 import { printNumber } from './numeral';
-import type { Outcome } from './outcome';
+import type { Outcome } from '../refusals';
 import type { UnitSystem } from './unit-system';
 
 /** Millimetres in an inch and a foot: exact by the international yard and pound agreement, 1959. */

@@ -1,5 +1,5 @@
 import { readNumeral } from './numeral';
-import { done, refused, type Outcome } from './outcome';
+import { done, refused, says, type Outcome } from '../refusals';
 
 /** One unit: every way to write it, and how many of the base unit it is. */
 export interface Unit {
@@ -25,8 +25,8 @@ export interface Measure {
  */
 export function parseMeasure(measure: Measure, text: string, bareUnit?: string): Outcome<number> {
   const typed = text.trim();
-  if (typed === '') return refused(`Write a ${measure.what}, like ${measure.examples}.`);
-  if (/^[-−–]\s*[\d.,]/.test(typed)) return refused(`A ${measure.what} cannot be below zero.`);
+  if (typed === '') return refused(says.measureMissing(measure.what, measure.examples));
+  if (/^[-−–]\s*[\d.,]/.test(typed)) return refused(says.measureBelowZero(measure.what));
   let rest = typed;
   let total = 0;
   let smallestSoFar = Infinity;
@@ -83,15 +83,13 @@ function unitNamed(measure: Measure, name: string): Unit {
 function withinRange(measure: Measure, value: number): Outcome<number> {
   return value <= measure.most
     ? done(value)
-    : refused(`A ${measure.what} of more than ${measure.mostInWords} is not believed.`);
+    : refused(says.measureTooLarge(measure.what, measure.mostInWords));
 }
 
 function notUnderstood(measure: Measure, typed: string): Outcome<never> {
-  return refused(
-    `“${typed}” is not a ${measure.what} this understands. Write it like ${measure.examples}.`,
-  );
+  return refused(says.noMeasure(typed, measure.what, measure.examples));
 }
 
 function sayTheUnit(measure: Measure, typed: string): Outcome<never> {
-  return refused(`“${typed}” of what? Say the unit, like ${measure.examples}.`);
+  return refused(says.unitMissing(typed, measure.examples));
 }

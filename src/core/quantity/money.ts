@@ -1,5 +1,5 @@
 import { readNumeral } from './numeral';
-import { done, refused, type Outcome } from './outcome';
+import { done, refused, says, type Outcome } from '../refusals';
 
 /** The highest price that is believed, in minor units. */
 export const mostPriceMinor = 1e9;
@@ -38,9 +38,7 @@ export function parseMoney(text: string, currency: Currency): Outcome<number> {
   const sign = signs[0];
   if (sign !== undefined && !isSignOf(sign, currency)) {
     return isAnySign(sign)
-      ? refused(
-          `Prices here are in ${currency}, and “${typed}” is not: work it out in ${currency}.`,
-        )
+      ? refused(says.otherCurrency(typed, currency))
       : notUnderstood(typed, currency);
   }
   const amount = split[2]!.trim();
@@ -48,9 +46,7 @@ export function parseMoney(text: string, currency: Currency): Outcome<number> {
   if (!numeral.ok) return numeral;
   if (numeral.value.rest.trim() !== '') return notUnderstood(typed, currency);
   const minor = Math.round(numeral.value.value * 10 ** minorDigits(currency));
-  return minor <= mostPriceMinor
-    ? done(minor)
-    : refused('A price of more than ten million is not believed.');
+  return minor <= mostPriceMinor ? done(minor) : refused(says.priceTooLarge());
 }
 
 /** Prints minor units as a price in the person's own manner of writing: `€12.50`. */
@@ -78,6 +74,5 @@ function isAnySign(sign: string): boolean {
 }
 
 function notUnderstood(typed: string, currency: Currency): Outcome<never> {
-  const example = printMoney(1250, currency);
-  return refused(`“${typed}” is not a price this understands. Write it like ${example} or 12.50.`);
+  return refused(says.noPrice(typed, printMoney(1250, currency)));
 }

@@ -1,4 +1,4 @@
-import { done, refused, type Outcome } from './outcome';
+import { done, refused, says, type Outcome } from '../refusals';
 
 /** A number read from the start of a text, and what stands after it. */
 export interface Numeral {
@@ -41,7 +41,7 @@ export function readNumeral(text: string): Outcome<Numeral> {
   if (raw === undefined) {
     const vulgar = vulgarFractions[text.charAt(0)];
     return vulgar === undefined
-      ? refused(`“${text}” does not start with a number.`)
+      ? refused(says.noNumberFirst(text))
       : done({ value: vulgar, rest: text.slice(1) });
   }
   const value = interpret(raw.replace(/\s/g, ''));
@@ -60,7 +60,7 @@ function withFraction(
   text: string,
   read: string,
 ): Outcome<Numeral> {
-  if (under === 0) return refused(`“${read}” divides by nothing.`);
+  if (under === 0) return refused(says.dividesByNothing(read));
   return done({ value: whole + over / under, rest: text.slice(read.length) });
 }
 
@@ -78,9 +78,7 @@ function interpret(raw: string): Outcome<number> {
   if (/^[1-9]\d{0,2},\d{3}$/.test(raw)) {
     const asDecimal = raw.replace(',', '.');
     const asThousands = raw.replace(',', '');
-    return refused(
-      `“${raw}” can mean ${asDecimal} or ${asThousands}: write ${asDecimal} or ${asThousands}.`,
-    );
+    return refused(says.twoNumbers(raw, asDecimal, asThousands));
   }
   return done(Number(raw.replace(',', '.')));
 }
@@ -93,7 +91,7 @@ function grouped(raw: string, group: string, decimal: string): Outcome<number> {
   const wellEnded = more.length === 0 && (part === undefined || /^\d+$/.test(part));
   return wellGrouped && wellEnded
     ? done(Number(`${groups.join('')}.${part ?? 0}`))
-    : refused(`“${raw}” is not a number this understands: write it like 1234.5.`);
+    : refused(says.noNumber(raw));
 }
 
 const groupSpace = '\u202f';

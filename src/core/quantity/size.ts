@@ -1,6 +1,6 @@
 import { lengthMeasure, mmPerInch, parseLength } from './length';
 import { printNumber } from './numeral';
-import { done, refused, type Outcome } from './outcome';
+import { done, refused, says, type Outcome } from '../refusals';
 import type { UnitSystem } from './unit-system';
 
 /** Two or three sides in millimetres. Two are a diameter and a height where nothing says otherwise. */
@@ -40,7 +40,7 @@ export function parseSize(text: string, bareUnit?: 'mm' | 'in' | 'm' | 'ft'): Ou
       sidesMm.unshift(inherited.value);
     }
   }
-  if (sidesMm.some((sideMm) => sideMm <= 0)) return refused('Every side of a size is above zero.');
+  if (sidesMm.some((sideMm) => sideMm <= 0)) return refused(says.sideOfNothing());
   return done({ sidesMm: sidesMm as unknown as Size['sidesMm'], round: isMarked });
 }
 
@@ -59,5 +59,5 @@ function unitOf(side: string): string | undefined {
 }
 
 function notUnderstood(typed: string): Outcome<never> {
-  return refused(`“${typed}” is not a size this understands. Write it like ${examples}.`);
+  return refused(says.noSize(typed, examples));
 }

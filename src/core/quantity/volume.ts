@@ -1,6 +1,6 @@
 import { parseMeasure, type Measure } from './measure';
 import { printNumber } from './numeral';
-import type { Outcome } from './outcome';
+import type { Outcome } from '../refusals';
 import type { UnitSystem } from './unit-system';
 
 /** Millilitres in a US fluid ounce and a cubic inch (1 US gallon = 231 in³, exact). */

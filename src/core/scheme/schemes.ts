@@ -1,4 +1,5 @@
 import { igniteJobs, jobIds, type JobId } from '../gear';
+import { beyondId, shippedSchemes } from '../loadout';
 
 /** A name for jobs that belong together. */
 export interface Category {
@@ -20,7 +21,7 @@ export interface Scheme {
   readonly categories: readonly Category[];
 }
 
-export type SchemeId = 'five-cs' | 'ten-cs' | 'rule-of-threes' | 'order-of-needs';
+export type SchemeId = (typeof shippedSchemes)[number];
 
 /** A category before it has its letter. */
 type Unmarked = Omit<Category, 'mark'>;
@@ -188,7 +189,7 @@ export const schemes: Readonly<Record<SchemeId, Scheme>> = {
   'order-of-needs': schemeWith('order-of-needs', 'Order of needs', 'needs', orderOfNeeds),
 };
 
-export const schemeIds = Object.keys(schemes) as readonly SchemeId[];
+export const schemeIds: readonly SchemeId[] = shippedSchemes;
 
 export function isSchemeId(text: string): text is SchemeId {
   return (schemeIds as readonly string[]).includes(text);
@@ -210,7 +211,7 @@ export function schemeWith(
 ): Scheme {
   const gathered = new Set(named.flatMap(({ jobs }) => jobs));
   const beyond: Category = {
-    id: 'beyond',
+    id: beyondId,
     name: 'Beyond',
     mark: '+',
     jobs: jobIds.filter((job) => !gathered.has(job)),

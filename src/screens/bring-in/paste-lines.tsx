@@ -2,15 +2,18 @@
 
 import { Box, Flex, Text, Textarea } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { gearFromLines } from '@/core/exchange/gear-table';
+import { gearFromLines, whyNotPasted, type RowsProgress } from '@/core/exchange/gear-table';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { Progress } from '@/ui/files/progress';
 import { useKitView } from '@/ui/kit/kit-view';
+import { callLines } from '@/workers/exchange-calls';
 import { bringGear } from './bring';
 import { LayIn } from './lay-in';
 import { Report } from './report';
+import { mostHere, useReading } from './use-reading';
 
 /** Lines as they come: from a list, a message, a note. Each is read as it would be when typed alone. */
 export function PasteLines() {
@@ -20,10 +23,20 @@ export function PasteLines() {
   const [text, setText] = useState('');
   const [isLaidOut, setIsLaidOut] = useState(false);
   const settled = useDeferredValue(text);
-  const read = useMemo(
-    () => gearFromLines(settled, { units, currency }, newId),
-    [settled, units, currency],
+  const refused = useMemo(() => whyNotPasted(settled), [settled]);
+  const isMany = settled.length > mostHere * 30;
+  const here = useMemo(
+    () => (refused || isMany ? null : () => gearFromLines(settled, { units, currency }, newId)),
+    [settled, units, currency, refused, isMany],
   );
+  const beside = useMemo(
+    () =>
+      refused || !isMany
+        ? null
+        : (tell: (progress: RowsProgress) => void) => callLines(settled, { units, currency }, tell),
+    [settled, units, currency, refused, isMany],
+  );
+  const { read, progress, stop } = useReading(here, beside);
   return (
     <Flex direction="column" gap="3">
       <Box as="label" fontWeight="600">
@@ -55,6 +68,20 @@ export function PasteLines() {
           What is not understood stays in the field.
         </Text>
       </Flex>
+      {refused && (
+        <Box role="alert" padding="3" borderRadius="10px" bg="signal.soft">
+          <Text fontWeight="700">▲ {refused}</Text>
+          <Text fontSize="sm">Nothing of it is read, and your shelf is as it was.</Text>
+        </Box>
+      )}
+      {progress && (
+        <Progress
+          what="Reading the lines"
+          done={progress.read}
+          outOf={progress.outOf}
+          onStop={stop}
+        />
+      )}
       <Report read={read} what="line" />
     </Flex>
   );

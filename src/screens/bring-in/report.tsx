@@ -3,6 +3,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { printMass } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
+import { defused } from '@/core/exchange/defused';
 import type { GearRead } from '@/core/exchange/gear-table';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -51,7 +52,9 @@ export function Report({ read: { gear, notUnderstood }, what }: ReportProps) {
             onClick={() =>
               saveText(
                 'not-understood.txt',
-                notUnderstood.map(({ row, text, says }) => `${row}\t${text}\t${says}\n`).join(''),
+                notUnderstood
+                  .map(({ row, text, says }) => [String(row), text, says].map(defused).join('\t'))
+                  .join('\n'),
               )
             }
           >

@@ -9,9 +9,9 @@ import {
   type Column,
   type ColumnUnit,
 } from '@/core/exchange/columns';
-import { gearFromTable } from '@/core/exchange/gear-table';
+import { gearFromTable, type RowsProgress } from '@/core/exchange/gear-table';
 import { whyTooLarge } from '@/core/exchange/limits';
-import { readTable, textOf, type Table } from '@/core/exchange/table';
+import type { Table } from '@/core/exchange/table';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
@@ -20,10 +20,13 @@ import { FileChoice, tableFiles } from '@/ui/fields/file-choice';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
 import { Tick } from '@/ui/fields/tick';
+import { Progress } from '@/ui/files/progress';
 import { useKitView } from '@/ui/kit/kit-view';
+import { callRows, callTable } from '@/workers/exchange-calls';
 import { bringGear } from './bring';
 import { LayIn } from './lay-in';
 import { Report } from './report';
+import { mostHere, useReading } from './use-reading';
 
 interface Opened {
   readonly fileName: string;
@@ -35,16 +38,22 @@ interface Opened {
 export function TableIn() {
   const [opened, setOpened] = useState<Opened | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
+  const [readingName, setReadingName] = useState<string | null>(null);
 
   async function read(file: File): Promise<void> {
     const tooLarge = whyTooLarge(file.size);
-    const outcome = tooLarge ? null : readTable(textOf(new Uint8Array(await file.arrayBuffer())));
+    setRefused(null);
+    setReadingName(file.name);
+    const outcome = tooLarge
+      ? null
+      : await callTable(new Uint8Array(await file.arrayBuffer())).result.catch(() => null);
+    setReadingName(null);
     if (!outcome?.ok) {
       setOpened(null);
-      setRefused(`${file.name} was not brought in. ${tooLarge ?? outcome?.problem.message}`);
+      const why = tooLarge ?? outcome?.problem.message ?? 'The browser could not read it.';
+      setRefused(`${file.name} was not brought in. ${why}`);
       return;
     }
-    setRefused(null);
     const table = outcome.value;
     setOpened({ fileName: file.name, table, columns: guessColumns(table) });
   }
@@ -61,9 +70,11 @@ export function TableIn() {
           Choose a table…
         </FileChoice>
         <Text fontSize="sm" color="fg.muted">
-          {opened
-            ? `${opened.fileName}: ${opened.table.rows.length} rows`
-            : 'Separated by commas, semicolons or tabs, with or without headings, in any common unit.'}
+          {readingName !== null
+            ? `Reading ${readingName}…`
+            : opened
+              ? `${opened.fileName}: ${opened.table.rows.length} rows`
+              : 'Separated by commas, semicolons or tabs, with or without headings, in any common unit.'}
         </Text>
       </Flex>
       {refused !== null && (
@@ -89,10 +100,20 @@ function Matching({ opened, onChange, onDone }: MatchingProps) {
   const { units } = usePreferences();
   const view = useKitView();
   const [isLaidOut, setIsLaidOut] = useState(false);
-  const read = useMemo(
-    () => gearFromTable(table, columns, { units, currency }, newId),
-    [table, columns, units, currency],
+  const isMany = table.rows.length > mostHere;
+  const here = useMemo(
+    () => (isMany ? null : () => gearFromTable(table, columns, { units, currency }, newId)),
+    [table, columns, units, currency, isMany],
   );
+  const beside = useMemo(
+    () =>
+      isMany
+        ? (tell: (progress: RowsProgress) => void) =>
+            callRows(table, columns, { units, currency }, tell)
+        : null,
+    [table, columns, units, currency, isMany],
+  );
+  const { read, progress, stop } = useReading(here, beside);
   return (
     <>
       <Panel
@@ -125,6 +146,14 @@ function Matching({ opened, onChange, onDone }: MatchingProps) {
         </Button>
         <LayIn isOn={isLaidOut} onChange={setIsLaidOut} />
       </Flex>
+      {progress && (
+        <Progress
+          what="Reading the rows"
+          done={progress.read}
+          outOf={progress.outOf}
+          onStop={stop}
+        />
+      )}
       <Report read={read} what="row" />
     </>
   );
@@ -132,8 +161,16 @@ function Matching({ opened, onChange, onDone }: MatchingProps) {
 
 /** The table with only the rows that are left to mend. */
 function onlyRows(table: Table, left: readonly { readonly row: number }[]): Table {
-  const heading = table.hasHeading ? table.rows.slice(0, 1) : [];
-  return { ...table, rows: [...heading, ...left.map(({ row }) => table.rows[row - 1]!)] };
+  const stays = new Set([
+    ...(table.hasHeading ? [table.numbers[0]!] : []),
+    ...left.map(({ row }) => row),
+  ]);
+  const at = table.numbers.flatMap((number, index) => (stays.has(number) ? [index] : []));
+  return {
+    ...table,
+    rows: at.map((index) => table.rows[index]!),
+    numbers: at.map((index) => table.numbers[index]!),
+  };
 }
 
 /** So many rows show what stands in a column. */

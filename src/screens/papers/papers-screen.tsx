@@ -1,20 +1,18 @@
 'use client';
 
 import { Box, Flex } from '@chakra-ui/react';
-import { Download, Printer } from 'lucide-react';
+import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { writeFile } from '@/core/exchange';
-import { benchOfKit } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { PillSwitch } from '@/ui/fields/pill-switch';
 import { BringInFile } from '@/ui/files/bring-in-file';
-import { saveText } from '@/ui/files/save-text';
 import { localDay, useKitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { PackingSheet, type SheetOrder } from './packing-sheet';
+import { WriteFiles } from './write-files';
 
 const orders: readonly (readonly [SheetOrder, string])[] = [
   ['holder', 'By holder'],
@@ -57,21 +55,7 @@ export function PapersScreen() {
           title="Write a file"
           says="Kits and gear as open JSON. A kit’s file holds all that the kit needs."
         >
-          <Flex gap="2" wrap="wrap">
-            <Button
-              onClick={() =>
-                saveText(
-                  `${fileNameOf(loadout.name)}.json`,
-                  writeFile(benchOfKit(bench, loadout.id)),
-                )
-              }
-            >
-              <Download size={18} aria-hidden /> This kit
-            </Button>
-            <Button onClick={() => saveText(`bench-${today}.json`, writeFile(bench))}>
-              <Download size={18} aria-hidden /> The whole bench
-            </Button>
-          </Flex>
+          <WriteFiles bench={bench} loadout={loadout} today={today} />
         </Panel>
         <Panel
           title="Bring in a file"
@@ -82,12 +66,4 @@ export function PapersScreen() {
       </Flex>
     </Flex>
   );
-}
-
-function fileNameOf(name: string): string {
-  const plain = name
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-|-$/g, '');
-  return plain === '' ? 'kit' : plain;
 }

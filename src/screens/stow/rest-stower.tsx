@@ -9,8 +9,9 @@ import { Panel } from '@/ui/fields/panel';
 import { Tick } from '@/ui/fields/tick';
 import type { KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
-import { perform } from '@/ui/notice/notice';
-import { callAssign, type Call } from '@/workers/stow-calls';
+import { perform, sayRefused } from '@/ui/notice/notice';
+import { notBeside, type Call } from '@/workers/beside';
+import { callAssign } from '@/workers/stow-calls';
 import { useLeftOut } from './stowings';
 
 interface Proposal {
@@ -36,9 +37,15 @@ export function RestStower({ view }: { readonly view: KitView }) {
     setProposal({ of: view, found: null, pinned });
     const asked = callAssign(view.bench, view.own.id, leftOut, pinned);
     call.current = asked;
-    void asked.result.then((found) => {
-      if (call.current === asked) setProposal({ of: view, found, pinned });
-    });
+    asked.result
+      .then((found) => {
+        if (call.current === asked) setProposal({ of: view, found, pinned });
+      })
+      .catch(() => {
+        if (call.current !== asked) return;
+        setProposal(null);
+        sayRefused(notBeside);
+      });
   };
 
   if (!current) {

@@ -3,12 +3,14 @@
 import { create } from 'zustand';
 import type { CavityQuestion, Stowage } from '@/core/fit/laid-out';
 import type { Loadout } from '@/core/loadout';
-import { callStow, type Call } from '@/workers/stow-calls';
+import type { Call } from '@/workers/beside';
+import { callStow } from '@/workers/stow-calls';
 
 /** How a cavity's pieces go in, as far as it has been worked out. */
 export interface Stowing {
   readonly stowage: Stowage | null;
-  readonly state: 'searching' | 'done';
+  /** `failed`: the browser did not start what works beside the page. */
+  readonly state: 'searching' | 'done' | 'failed';
   /** Arrangements tried. */
   readonly steps: number;
   readonly elapsedMs: number;
@@ -94,7 +96,7 @@ export function want(questions: readonly CavityQuestion[], of: Loadout): void {
   });
   waiting = asked.filter(({ key }) => {
     const state = byKey.get(key)?.state;
-    return state !== 'done' && key !== running?.key;
+    return state !== 'done' && state !== 'failed' && key !== running?.key;
   });
   if (running && !keys.has(running.key)) running.call.cancel();
   goOn();
@@ -136,7 +138,10 @@ function goOn(): void {
       const { steps } = stowage;
       put(key, { stowage: better(stowage, before), state: 'done', steps, elapsedMs, budgetMs });
     })
-    .catch(() => forget(key))
+    .catch(() => {
+      const { steps = 0, elapsedMs = 0 } = useStowings.getState().byKey.get(key) ?? {};
+      put(key, { stowage: before, state: 'failed', steps, elapsedMs, budgetMs });
+    })
     .finally(() => {
       running = null;
       goOn();
@@ -156,11 +161,5 @@ function put(key: string, stowing: Stowing): void {
     if (byKey.size <= mostKept) break;
     byKey.delete(oldest);
   }
-  useStowings.setState({ byKey });
-}
-
-function forget(key: string): void {
-  const byKey = new Map(useStowings.getState().byKey);
-  byKey.delete(key);
   useStowings.setState({ byKey });
 }

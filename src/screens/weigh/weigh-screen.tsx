@@ -3,7 +3,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { inOrderOfName } from '@/core/catalogue/find-gear';
-import { massWhenFullG, type Gear } from '@/core/gear';
+import { massWhenFullG, withMassOf, type Gear } from '@/core/gear';
 import { printMass } from '@/core/quantity';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
@@ -37,8 +37,9 @@ export function WeighScreen() {
   const current = all.find(({ id }) => id === again) ?? unweighed[0];
 
   function record(gear: Gear, readingG: number, pieces: number): boolean {
-    const massG = massWhenFullG(gear, Math.max(0, readingG) / pieces);
-    const change = { massG: Number(massG.toFixed(2)), massTrust: 'weighed' } as const;
+    const fullG = massWhenFullG(gear, Math.max(0, readingG) / pieces);
+    const { massG, massTrust, contents } = withMassOf(gear, Number(fullG.toFixed(2)), 'weighed');
+    const change = { massG, massTrust, contents };
     const said = `${gear.name} weighs ${printMass(readingG / pieces, units)}.`;
     if (!perform({ do: 'change gear', id: gear.id, change }, said)) return false;
     setDone(done + 1);

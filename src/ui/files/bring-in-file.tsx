@@ -1,48 +1,80 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
-import { bringIn, readFile, whyTooLarge, type BringIn, type OnClash } from '@/core/exchange';
-import type { Bench } from '@/core/loadout';
+import { useRef, useState } from 'react';
+import { differs, type BringIn } from '@/core/exchange/bring-in';
+import type { FilePlans } from '@/core/exchange/file-plans';
+import { whyTooLarge } from '@/core/exchange/limits';
+import type { ReadingProgress } from '@/core/exchange/read';
+import type { Outcome } from '@/core/quantity';
 import { useBench } from '@/store/bench';
-import { newId } from '@/store/new-id';
+import { keepPictures } from '@/store/pictures';
 import { prefer, usePreferences } from '@/store/preferences';
+import { whyFailed } from '@/store/why-failed';
 import { Button } from '@/ui/fields/button';
 import { FileChoice } from '@/ui/fields/file-choice';
-import { perform } from '@/ui/notice/notice';
+import { perform, sayRefused } from '@/ui/notice/notice';
+import type { Call } from '@/workers/beside';
+import { callPlans } from '@/workers/exchange-calls';
+import { Progress } from './progress';
 
 type Reading =
   | { readonly state: 'none' }
+  | { readonly state: 'reading'; readonly fileName: string; readonly progress: ReadingProgress }
   | { readonly state: 'refused'; readonly fileName: string; readonly why: string }
-  | { readonly state: 'asking'; readonly fileName: string; readonly file: Bench };
+  | { readonly state: 'asking'; readonly fileName: string; readonly plans: FilePlans };
 
 /** Chooses a file, says what is in it, and brings it in as one act that can be undone. */
 export function BringInFile() {
   const bench = useBench();
   const [reading, setReading] = useState<Reading>({ state: 'none' });
+  const call = useRef<Call<Outcome<FilePlans> | null> | null>(null);
 
   async function read(chosen: File): Promise<void> {
+    call.current?.cancel();
+    const fileName = chosen.name;
     const tooLarge = whyTooLarge(chosen.size);
-    const outcome = tooLarge ? null : readFile(await chosen.text());
-    if (!outcome || !outcome.ok) {
-      const why = tooLarge ?? outcome?.problem.message ?? '';
-      setReading({ state: 'refused', fileName: chosen.name, why });
+    if (tooLarge) {
+      setReading({ state: 'refused', fileName, why: tooLarge });
       return;
     }
-    const plan = bringIn(bench, outcome.value, 'keep both', newId);
-    if (clashes(plan)) setReading({ state: 'asking', fileName: chosen.name, file: outcome.value });
-    else finish(outcome.value, 'keep both');
+    setReading({ state: 'reading', fileName, progress: { looked: 0, outOf: 0 } });
+    const bytes = new Uint8Array(await chosen.arrayBuffer());
+    const asked = callPlans(bytes, bench, (progress) => {
+      if (call.current === asked) setReading({ state: 'reading', fileName, progress });
+    });
+    call.current = asked;
+    const outcome = await asked.result.catch(() => null);
+    if (call.current !== asked) return;
+    call.current = null;
+    if (!outcome) setReading({ state: 'none' });
+    else if (!outcome.ok) {
+      setReading({ state: 'refused', fileName, why: outcome.problem.message });
+    } else if (differs(outcome.value.keepBoth)) {
+      setReading({ state: 'asking', fileName, plans: outcome.value });
+    } else await finish(outcome.value, outcome.value.keepBoth);
   }
 
-  function finish(file: Bench, onClash: OnClash): void {
-    const plan = bringIn(bench, file, onClash, newId);
+  async function finish({ kits, pictures }: FilePlans, plan: BringIn): Promise<void> {
     setReading({ state: 'none' });
-    const [first] = file.loadouts.keys();
+    try {
+      await keepPictures(pictures);
+    } catch (error) {
+      sayRefused(`The pictures were not kept, and nothing was brought in. ${whyFailed(error)}`);
+      return;
+    }
+    const [first] = kits;
     const { kit } = usePreferences.getState();
-    const isThere = kit !== null && file.loadouts.has(kit);
-    if (perform(plan.command, inWords(plan)) && first !== undefined && !isThere) {
+    const isThere = kit !== null && kits.includes(kit);
+    if (perform(plan.command, inWords(plan, pictures.length)) && first !== undefined && !isThere) {
       prefer({ kit: first });
     }
+  }
+
+  function stop(): void {
+    call.current?.cancel();
+    call.current = null;
+    setReading({ state: 'none' });
   }
 
   return (
@@ -54,6 +86,14 @@ export function BringInFile() {
       >
         Choose a file…
       </FileChoice>
+      {reading.state === 'reading' && (
+        <Progress
+          what={`Reading ${reading.fileName}`}
+          done={reading.progress.looked}
+          outOf={reading.progress.outOf}
+          onStop={stop}
+        />
+      )}
       {reading.state === 'refused' && (
         <Box role="alert" marginTop="3" padding="3" borderRadius="10px" bg="signal.soft">
           <Text fontWeight="700">{reading.fileName} was not brought in.</Text>
@@ -66,12 +106,17 @@ export function BringInFile() {
       {reading.state === 'asking' && (
         <Box role="alert" marginTop="3" padding="3" borderRadius="10px" bg="tag">
           <Text fontWeight="700">{reading.fileName} differs from what is here.</Text>
-          <Differences plan={bringIn(bench, reading.file, 'keep both', newId)} />
+          <Differences plan={reading.plans.keepBoth} />
           <Flex gap="2" marginTop="2" wrap="wrap">
-            <Button variant="main" onClick={() => finish(reading.file, 'keep both')}>
+            <Button
+              variant="main"
+              onClick={() => void finish(reading.plans, reading.plans.keepBoth)}
+            >
               Keep both
             </Button>
-            <Button onClick={() => finish(reading.file, 'replace mine')}>Replace mine</Button>
+            <Button onClick={() => void finish(reading.plans, reading.plans.replaceMine)}>
+              Replace mine
+            </Button>
             <Button variant="bare" onClick={() => setReading({ state: 'none' })}>
               Leave it
             </Button>
@@ -92,17 +137,16 @@ function Differences({ plan }: { readonly plan: BringIn }) {
       {differing.map(({ name }) => (
         <li key={name}>{name} is here already and differs</li>
       ))}
+      {plan.others.differs > 0 && (
+        <li>Schemes, lists and versions: {plan.others.differs} that differ</li>
+      )}
     </Box>
   );
 }
 
-function clashes({ gear, loadouts }: BringIn): boolean {
-  return gear.differs > 0 || loadouts.some(({ arrival }) => arrival === 'differs');
-}
-
-function inWords({ gear, loadouts, pricesLeftBehind }: BringIn): string {
+function inWords({ gear, loadouts, pricesLeftBehind }: BringIn, pictures: number): string {
   const kits = loadouts.filter(({ arrival }) => arrival !== 'the same').length;
-  const brought = `Brought in: ${kits} ${kits === 1 ? 'kit' : 'kits'}, ${gear.new + gear.differs} pieces of gear.`;
+  const brought = `Brought in: ${kits} ${kits === 1 ? 'kit' : 'kits'}, ${gear.new + gear.differs} pieces of gear${pictures > 0 ? `, ${pictures} ${pictures === 1 ? 'picture' : 'pictures'}` : ''}.`;
   return pricesLeftBehind
     ? `${brought} Prices were left behind: they are in another currency.`
     : brought;

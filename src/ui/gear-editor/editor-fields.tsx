@@ -3,6 +3,7 @@
 import { Box, Field, Flex, Heading, Input, NativeSelect } from '@chakra-ui/react';
 import { Plus, Trash2 } from 'lucide-react';
 import type { UseFormReturn } from 'react-hook-form';
+import { dayOf, firstYear, lastYear } from '@/core/quantity';
 import { Button } from '@/ui/fields/button';
 import type { GearForm } from './gear-form';
 
@@ -75,6 +76,7 @@ export function TextField({ form, name, label, hint, type = 'text', width }: Tex
         placeholder={hint}
         height="11"
         autoComplete="off"
+        {...(type === 'date' && { min: dayOf(firstYear, 1, 1), max: dayOf(lastYear, 12, 31) })}
         {...form.register(name)}
       />
       {error && <Field.ErrorText>{error.message}</Field.ErrorText>}
@@ -91,8 +93,9 @@ interface ChoiceFieldProps extends PartProps {
 }
 
 export function ChoiceField({ form, name, label, options, words = itself }: ChoiceFieldProps) {
+  const { error } = form.getFieldState(name, form.formState);
   return (
-    <Field.Root flex="1 1 140px" width="auto">
+    <Field.Root invalid={error !== undefined} flex="1 1 140px" width="auto">
       <Field.Label>{label}</Field.Label>
       <NativeSelect.Root>
         <NativeSelect.Field height="11" {...form.register(name)}>
@@ -104,6 +107,7 @@ export function ChoiceField({ form, name, label, options, words = itself }: Choi
         </NativeSelect.Field>
         <NativeSelect.Indicator />
       </NativeSelect.Root>
+      {error && <Field.ErrorText>{error.message}</Field.ErrorText>}
     </Field.Root>
   );
 }

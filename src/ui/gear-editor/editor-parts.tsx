@@ -96,7 +96,7 @@ export function Supplies({ form }: PartProps) {
   return (
     <Rows
       title="What it does"
-      onAdd={() => append({ job: 'cut', fitness: 'serves', amount: '', was: null })}
+      onAdd={() => append({ job: firstFree(form), fitness: 'serves', amount: '', was: null })}
       addWords="Add a job"
     >
       {fields.map((field, at) => (
@@ -173,4 +173,10 @@ export function Looks({ form }: PartProps) {
       </Field.Root>
     </Flex>
   );
+}
+
+/** A job that the piece is not said to do yet, as none is said twice. */
+function firstFree(form: PartProps['form']): JobId {
+  const taken = new Set(form.getValues('supplies').map(({ job }) => job));
+  return jobIds.find((job) => !taken.has(job)) ?? 'cut';
 }

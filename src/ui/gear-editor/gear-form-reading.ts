@@ -4,10 +4,15 @@ import {
   parseMoney,
   parseSize,
   parseVolume,
+  says,
+  whyNotDay,
   type Outcome,
 } from '@/core/quantity';
 import {
+  amountRange,
+  contentsWithin,
   longestNote,
+  whyNotInRange,
   whyNotName,
   whyNotPlain,
   type Cavity,
@@ -42,6 +47,9 @@ export function changeOf(
   const isFormTyped = (['shape', 'size', 'loose', 'tight'] as const).some(
     (field) => form[field] !== before[field],
   );
+  const massG = isMassTyped
+    ? reading.optional('mass', form.mass, (text) => parseMass(text, massUnit(setting)))
+    : gear.massG;
   const change: GearChange = {
     name: reading.name('name', form.name),
     count: reading.whole('count', form.count),
@@ -49,9 +57,7 @@ export function changeOf(
     tier: form.tier,
     lentTo: form.lentTo.trim() === '' ? null : reading.name('lentTo', form.lentTo),
     isShared: form.isShared === 'yes',
-    massG: isMassTyped
-      ? reading.optional('mass', form.mass, (text) => parseMass(text, massUnit(setting)))
-      : gear.massG,
+    massG,
     massTrust: isMassTyped ? 'stated' : gear.massTrust,
     form: isFormTyped ? readForm(reading, gear, form, setting) : gear.form,
     formTrust: isFormTyped ? 'stated' : gear.formTrust,
@@ -60,11 +66,15 @@ export function changeOf(
         ? gear.priceMinor
         : reading.optional('price', form.price, (text) => parseMoney(text, setting.currency)),
     priceTrust: form.price === before.price ? gear.priceTrust : 'stated',
-    contents: readContents(reading, gear, form, before, setting),
-    goodUntil: form.goodUntil === '' ? null : form.goodUntil,
+    contents: contentsOf(reading, gear, form, before, setting, massG),
+    goodUntil: reading.day('goodUntil', form.goodUntil),
     look: { silhouette: form.silhouette, stuff: form.stuff, colour: form.colour },
     note: reading.note('note', form.note),
-    supplies: form.supplies.map((row, at) => readSupply(reading, gear, row, at)),
+    supplies: form.supplies.map((row, at) => {
+      const isTwice = form.supplies.slice(0, at).some(({ job }) => job === row.job);
+      if (isTwice) reading.problems[`supplies.${at}.job`] = says.jobTwice(row.job);
+      return readSupply(reading, gear, row, at);
+    }),
     cavities: form.cavities.map((row, at) =>
       readCavity(reading, gear, row, at, before, setting, newId),
     ),
@@ -104,15 +114,40 @@ class FormReading {
 
   name(field: string, text: string): string {
     const why = whyNotName(text);
-    if (why) this.problems[field] = `The name ${why}.`;
+    if (why) this.problems[field] = says.name(why);
     return text.trim();
+  }
+
+  /** A day, or none. */
+  day(field: string, text: string): string | null {
+    if (text === '') return null;
+    const why = whyNotDay(text);
+    if (why) this.problems[field] = says.noDay(text, why);
+    return text;
   }
 
   note(field: string, text: string): string {
     const why = whyNotPlain(text, longestNote);
-    if (why) this.problems[field] = `The note ${why}.`;
+    if (why) this.problems[field] = says.note(why);
     return text;
   }
+}
+
+/** What is in it as typed; as it was, it is no heavier than a piece that became lighter. */
+function contentsOf(
+  reading: FormReading,
+  gear: Gear,
+  form: GearForm,
+  before: GearForm,
+  setting: FormSetting,
+  massG: number | null,
+): Contents | null {
+  const contents = readContents(reading, gear, form, before, setting);
+  if (contents === gear.contents) return contentsWithin(contents, massG);
+  if (contents !== null && massG !== null && contents.massG > massG) {
+    reading.problems.contentsMass = says.contentsHeavierThanPiece();
+  }
+  return contents;
 }
 
 function readContents(
@@ -192,6 +227,9 @@ function readSupply(reading: FormReading, gear: Gear, row: SupplyRow, at: number
   if (amount !== null && !Number.isFinite(amount)) {
     reading.problems[`supplies.${at}.amount`] = `“${row.amount}” is not a number, like 15.`;
   }
+  const isNumber = amount !== null && Number.isFinite(amount);
+  const why = isNumber ? whyNotInRange(amount, amountRange(row.job)) : null;
+  if (why) reading.problems[`supplies.${at}.amount`] = says.figure('How much it does', why);
   const kept = was?.job === row.job ? was : { demands: [], cell: null };
   return { job: row.job, fitness: row.fitness, amount, demands: kept.demands, cell: kept.cell };
 }

@@ -7,6 +7,7 @@ import { keepPhoto } from '@/store/photos';
 import { Button } from '@/ui/fields/button';
 import { FileChoice } from '@/ui/fields/file-choice';
 import { perform, sayRefused } from '@/ui/notice/notice';
+import { whyFailed } from '@/store/why-failed';
 import { GearPhoto } from '@/ui/photo/gear-photo';
 import { resizePicture } from '@/ui/photo/resize-picture';
 
@@ -14,10 +15,15 @@ import { resizePicture } from '@/ui/photo/resize-picture';
 export function PhotoField({ gear }: { readonly gear: Gear }) {
   async function take(file: File): Promise<void> {
     const id = newId();
+    const picture = await resizePicture(file).catch(() => null);
+    if (!picture) {
+      sayRefused(`${file.name} is no picture that this browser can open: nothing was changed.`);
+      return;
+    }
     try {
-      await keepPhoto(id, await resizePicture(file));
-    } catch {
-      sayRefused(`${file.name} is no picture that this browser can open. Nothing was changed.`);
+      await keepPhoto(id, picture);
+    } catch (error) {
+      sayRefused(`The picture was not kept, and nothing was changed. ${whyFailed(error)}`);
       return;
     }
     perform(
@@ -46,7 +52,7 @@ export function PhotoField({ gear }: { readonly gear: Gear }) {
         </Button>
       )}
       <Text fontSize="sm" color="fg.muted">
-        Kept in this browser alone, small; it goes into no file.
+        Kept in this browser, small; into a file it goes only when you ask for it.
       </Text>
     </Flex>
   );

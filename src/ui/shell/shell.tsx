@@ -1,13 +1,15 @@
 'use client';
 
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { openBench, useBench, useBenchState, type FirstStart } from '@/store/bench';
 import { KitViewProvider } from '@/ui/kit/kit-view';
 import { NoticeLine } from '@/ui/notice/notice';
-import { AcornMark } from './acorn-mark';
+import { useAskBeforeLeaving } from '@/ui/opening/ask-before-leaving';
+import { MishapBoundary } from '@/ui/opening/mishap';
+import { NotOpen } from '@/ui/opening/opening';
 import { Dialogs } from './dialogs';
 import { useKeptAtHand } from './keep-at-hand';
 import { Rail } from './rail';
@@ -21,16 +23,20 @@ interface ShellProps {
 
 /** Opens the bench, and holds every screen between the places and the figures. */
 export function Shell({ firstStart, children }: ShellProps) {
-  const isOpen = useBenchState((state) => state.isOpen);
+  const opening = useBenchState((state) => state.opening);
   useEffect(() => {
     void openBench(firstStart);
   }, [firstStart]);
-  if (!isOpen) return <Opening />;
+  useKeptAtHand();
+  useAskBeforeLeaving();
+  if (opening.state !== 'open') return <NotOpen opening={opening} firstStart={firstStart} />;
   return (
-    <KitViewProvider>
-      <OpenShell>{children}</OpenShell>
-      <NoticeLine />
-    </KitViewProvider>
+    <MishapBoundary>
+      <KitViewProvider>
+        <OpenShell>{children}</OpenShell>
+        <NoticeLine />
+      </KitViewProvider>
+    </MishapBoundary>
   );
 }
 
@@ -40,7 +46,6 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
   const bench = useBench();
   const path = usePathname();
   useShortcuts();
-  useKeptAtHand();
   if (
     bench.shelf.size === 0 &&
     bench.loadouts.size === 0 &&
@@ -68,15 +73,6 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
         </Box>
       </Box>
       <Dialogs />
-    </Flex>
-  );
-}
-
-function Opening() {
-  return (
-    <Flex as="main" minHeight="100dvh" align="center" justify="center" direction="column" gap="4">
-      <AcornMark size={72} />
-      <Text role="status">Opening the bench…</Text>
     </Flex>
   );
 }

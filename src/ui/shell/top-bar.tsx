@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Flex, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Flex, NativeSelect, Text, VisuallyHidden } from '@chakra-ui/react';
 import { Redo2, Search, Undo2 } from 'lucide-react';
 import { memo } from 'react';
 import { redo, saveAgain, undo, useBench, useBenchState, useUndoLabels } from '@/store/bench';
@@ -8,6 +8,7 @@ import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { useKitView } from '@/ui/kit/kit-view';
 import { FiguresBar } from './figures-bar';
+import { takeNewBuild, useNewBuild } from './keep-at-hand';
 import { openPalette } from './palette-state';
 
 /** The kit on the table, its figures, and what was done last. */
@@ -101,6 +102,7 @@ function Acts() {
   const labels = useUndoLabels();
   return (
     <Flex align="center">
+      <NewBuild />
       <SavedMark />
       <Button
         size="icon"
@@ -135,6 +137,16 @@ function Acts() {
   );
 }
 
+/** A quiet word that a newer build is there; what is done goes on until it is taken. */
+function NewBuild() {
+  if (!useNewBuild()) return null;
+  return (
+    <Button size="sm" minHeight="11" variant="bare" color="leaf.fg" onClick={takeNewBuild}>
+      A new version is ready: reload
+    </Button>
+  );
+}
+
 /** Whether what is on screen is on the disk. */
 function SavedMark() {
   const saving = useBenchState((state) => state.saving);
@@ -164,9 +176,12 @@ function SavedMark() {
       );
     case 'failed':
       return (
-        <Button size="sm" variant="alarm" title={saving.why} onClick={saveAgain}>
-          Not saved: try again
-        </Button>
+        <>
+          <Button size="sm" variant="alarm" title={saving.why} onClick={saveAgain}>
+            Not saved: try again
+          </Button>
+          <VisuallyHidden role="status">Not saved. {saving.why}</VisuallyHidden>
+        </>
       );
   }
 }

@@ -1,6 +1,7 @@
 import { guessColumns, type Column } from '@/core/exchange/columns';
 import { gearFromLines, gearFromTable } from '@/core/exchange/gear-table';
-import { mostRows, readTable, textOf, type Table } from '@/core/exchange/table';
+import { mostRows, readTable, type Table } from '@/core/exchange/table';
+import { textOf } from '@/core/exchange/text-of-bytes';
 
 const metric = { units: 'metric', currency: 'EUR' } as const;
 
@@ -35,6 +36,7 @@ describe('a table', () => {
           ['name', 'mass'],
           ['Pot', '330 g'],
         ],
+        numbers: [1, 2],
         hasHeading: true,
         columns: 2,
       });

@@ -15,7 +15,7 @@ import {
 } from '@/core/loadout';
 import { loadsOf } from '@/core/fit';
 import { waysOf } from '@/core/scheme';
-import { applied, benchOf, gear, holder, kit } from '../../support/benches';
+import { asOneKit, applied, benchOf, gear, holder, kit } from '../../support/benches';
 
 function refusal(bench: Bench, command: Command): string {
   const outcome = apply(bench, command);
@@ -67,7 +67,7 @@ describe('a kit that goes along in another', () => {
       ({ placement }) => placement === 'bag',
     )!;
     expect(inBag.answer.massG).toBe(200);
-    expect(unsound(whole('car'), bench.shelf)).toBeNull();
+    expect(unsound(asOneKit(whole('car')), bench.shelf)).toBeNull();
   });
 
   it('stands where it is put, but for what is not stowed in it', () => {
@@ -97,11 +97,11 @@ describe('a kit that goes along in another', () => {
         loadout: 'pocket',
         module: { id: 'x', kit: 'car', place: { on: 'mat' } },
       },
-      /Car would be inside itself/,
+      /“car” would be inside itself/,
     ],
     [
       { do: 'take along', loadout: 'car', module: { id: 'x', kit: 'car', place: { on: 'mat' } } },
-      /Car would be inside itself/,
+      /“car” would be inside itself/,
     ],
     [
       { do: 'take along', loadout: 'car', module: { id: 'x', kit: 'moon', place: { on: 'mat' } } },
@@ -114,10 +114,13 @@ describe('a kit that goes along in another', () => {
         module: 'm',
         to: { in: 'boot', cavity: 'attic' },
       },
-      /has no cavity attic/,
+      /has no cavity “attic”/,
     ],
     [{ do: 'leave module', loadout: 'car', module: 'x' }, /no kit x along/],
-    [{ do: 'set count', loadout: 'car', placement: 'boot', count: 2 }, /something in it is one/],
+    [
+      { do: 'set count', loadout: 'car', placement: 'boot', count: 2 },
+      /something in it is exactly one/,
+    ],
     [{ do: 'move', loadout: 'everyday', placement: 'm~tin', to: { on: 'mat' } }, /no placement/],
   ])('refuses %#', (command, says) => {
     expect(refusal(bench, command)).toMatch(says);

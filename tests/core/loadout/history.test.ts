@@ -5,33 +5,48 @@ import {
   lastDone,
   mostEntries,
   nextUndone,
+  redoing,
+  undoing,
   type Act,
   type Command,
   type History,
 } from '@/core/loadout';
 import { someCommands, startingBench } from '../../support/benches';
 
-function after(history: History, ...acts: readonly Act[]): History {
-  return acts.reduce((before, act) => {
-    const next = advance(before, act);
-    return next.ok ? next.value : before;
+type Step = Command | 'undo' | 'redo';
+
+let acts = 0;
+
+/** A step as an act on that history: what it undoes is named by what is on top. */
+function actOf(history: History, step: Step): Act | null {
+  if (step === 'undo') return undoing(history);
+  if (step === 'redo') return redoing(history);
+  return { act: 'do', command: step, id: `act-${(acts += 1)}` };
+}
+
+function after(history: History, ...steps: readonly Step[]): History {
+  return steps.reduce((before, step) => {
+    const act = actOf(before, step);
+    const next = act && advance(before, act);
+    return next?.ok ? next.value : before;
   }, history);
 }
 
-function rename(name: string): Act {
-  return { act: 'do', command: { do: 'change kit', id: 'k1', change: { name } } };
+function rename(name: string): Command {
+  return { do: 'change kit', id: 'k1', change: { name } };
 }
 
-const undo: Act = { act: 'undo' };
-const redo: Act = { act: 'redo' };
+const undo = 'undo';
+const redo = 'redo';
 const start = historyOf(startingBench);
 
 describe('a history', () => {
   it('says in words what undo and redo would do', () => {
     expect([lastDone(start), nextUndone(start)]).toEqual([undefined, undefined]);
     const renamed = after(start, rename('A'), {
-      act: 'do',
-      command: { do: 'together', label: 'tidy up', commands: [{ do: 'remove kit', id: 'k2' }] },
+      do: 'together',
+      label: 'tidy up',
+      commands: [{ do: 'remove kit', id: 'k2' }],
     });
     expect(lastDone(renamed)!.label).toBe('tidy up');
     const back = after(renamed, undo);
@@ -39,18 +54,36 @@ describe('a history', () => {
   });
 
   it('has nothing to undo at its beginning and nothing to redo at its end', () => {
-    expect(advance(start, undo)).toMatchObject({
+    expect([undoing(start), redoing(after(start, rename('A')))]).toEqual([null, null]);
+    expect(advance(start, { act: 'undo', entry: 'gone', label: 'gone' })).toMatchObject({
       ok: false,
       problem: { message: 'There is nothing to undo.' },
     });
-    expect(advance(after(start, rename('A')), redo)).toMatchObject({ ok: false });
+    expect(advance(start, { act: 'redo', entry: 'gone', label: 'gone' })).toMatchObject({
+      ok: false,
+      problem: { message: 'There is nothing to redo.' },
+    });
+  });
+
+  it('takes back the act that is named, and no other one that came after it', () => {
+    const mine = after(start, rename('Mine'));
+    const named = undoing(mine)!;
+    const theirs = after(mine, { do: 'change kit', id: 'k2', change: { name: 'Theirs' } });
+    expect(advance(theirs, named)).toMatchObject({
+      ok: false,
+      problem: {
+        message:
+          '“change kit k1” is not the last act any more: another window did something after it, and nothing was changed.',
+      },
+    });
+    const undone = after(theirs, undo, undo);
+    const again = redoing(undone)!;
+    expect(advance(after(undone, redo), again)).toMatchObject({ ok: false });
+    expect(after(undone, redo, redo).bench).toEqual(theirs.bench);
   });
 
   it('takes no note of an act that changes nothing', () => {
-    const same = after(start, {
-      act: 'do',
-      command: { do: 'count in', currency: start.bench.currency },
-    });
+    const same = after(start, { do: 'count in', currency: start.bench.currency });
     expect(same).toBe(start);
   });
 
@@ -60,7 +93,7 @@ describe('a history', () => {
       { do: 'remove gear', id: 'a' },
       { do: 'remove gear', id: 'b' },
     ];
-    const gone = after(start, { act: 'do', command: { do: 'together', label: 'clear', commands } });
+    const gone = after(start, { do: 'together', label: 'clear', commands });
     expect([gone.bench.loadouts.size, gone.bench.shelf.size]).toEqual([
       1,
       startingBench.shelf.size - 2,
@@ -73,21 +106,21 @@ describe('a history', () => {
     const many = Array.from({ length: mostEntries + 25 }, (_, at) => rename(`n${at}`));
     const long = after(start, ...many);
     expect(long.entries).toHaveLength(mostEntries);
-    const allUndone = after(long, ...many.map(() => undo));
+    const allUndone = after(long, ...many.map(() => undo as Step));
     expect(allUndone.bench.loadouts.get('k1')!.name).toBe('n24');
-    expect(after(allUndone, ...many.map(() => redo)).bench).toEqual(long.bench);
+    expect(after(allUndone, ...many.map(() => redo as Step)).bench).toEqual(long.bench);
   });
 
   it('walks back and forth over any acts without losing a thing', () => {
-    const acts = fc.array(fc.constantFrom('undo' as const, 'redo' as const), { maxLength: 30 });
+    const walks = fc.array(fc.constantFrom('undo' as const, 'redo' as const), { maxLength: 30 });
     fc.assert(
-      fc.property(someCommands, acts, (commands, walk) => {
-        const done = after(start, ...commands.map((command): Act => ({ act: 'do', command })));
-        const walked = after(done, ...walk.map((act): Act => ({ act })));
+      fc.property(someCommands, walks, (commands, walk) => {
+        const done = after(start, ...commands);
+        const walked = after(done, ...walk);
         const steps = done.entries.length - walked.cursor;
-        const end = after(walked, ...Array.from({ length: steps }, () => redo));
+        const end = after(walked, ...Array.from({ length: steps }, () => redo as Step));
         expect(end.bench).toEqual(done.bench);
-        const begun = after(walked, ...Array.from({ length: walked.cursor }, () => undo));
+        const begun = after(walked, ...Array.from({ length: walked.cursor }, () => undo as Step));
         expect(begun.bench).toEqual(startingBench);
       }),
     );

@@ -1,10 +1,11 @@
 import { readdir } from 'node:fs/promises';
 import path from 'node:path';
+import { build } from '@/ui/shell/build';
 import { paths } from '@/ui/shell/places';
 
-/** Every page and every built file, so that the browser can keep all of them at hand: also those that no page names. */
+/** Every page and every built file of this build, so that the browser can keep all of them at hand: also those that no page names. */
 export async function GET(): Promise<Response> {
-  const built = path.join(process.cwd(), '.next', 'static');
+  const built = path.join(process.cwd(), process.env.ACORN_BUILT_IN ?? '.next', 'static');
   const files = await readdir(built, { recursive: true, withFileTypes: true }).catch(() => []);
   const addresses = files
     .filter((file) => file.isFile() && /\.(js|css|woff2)$/.test(file.name))
@@ -13,7 +14,7 @@ export async function GET(): Promise<Response> {
       return `/_next/static/${within.split(path.sep).join('/')}`;
     });
   return Response.json(
-    { pages: paths, built: addresses },
+    { build, pages: paths, built: addresses },
     { headers: { 'cache-control': 'no-store' } },
   );
 }

@@ -8,6 +8,7 @@ import { printSize } from '@/core/quantity';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
+import { notBeside } from '@/workers/beside';
 import { searchLonger, stopSearching, type Stowing } from '../stowings';
 
 interface FillStoryProps {
@@ -59,6 +60,14 @@ export function FillStory({ view, question, stowing }: FillStoryProps) {
             />
           </Box>
           <Button onClick={() => stopSearching(question)}>Stop, and keep what is found</Button>
+        </Box>
+      )}
+      {stowing?.state === 'failed' && (
+        <Box marginTop="3" role="alert">
+          <Text>▲ {notBeside}</Text>
+          <Button marginTop="2" onClick={() => searchLonger(question)}>
+            Try again
+          </Button>
         </Box>
       )}
       {stowing?.state === 'done' && stowage?.left.some(({ why }) => mayYetFit.has(why.why)) && (

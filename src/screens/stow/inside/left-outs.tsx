@@ -8,7 +8,8 @@ import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
-import { perform } from '@/ui/notice/notice';
+import { perform, sayRefused } from '@/ui/notice/notice';
+import { notBeside } from '@/workers/beside';
 import { callFixes } from '@/workers/stow-calls';
 import type { Stowing } from '../stowings';
 
@@ -110,13 +111,17 @@ function useFixes(bench: Bench, loadout: string, question: CavityQuestion, stowa
         isLooking: true,
       }));
     });
-    void call.result.then(() => {
+    const ended = () => {
       if (isStale) return;
       setFound((before) => ({
         of: stowage,
         fixes: before.of === stowage ? before.fixes : [],
         isLooking: false,
       }));
+    };
+    call.result.then(ended).catch(() => {
+      ended();
+      if (!isStale) sayRefused(notBeside);
     });
     return () => {
       isStale = true;

@@ -1,4 +1,5 @@
 import { scaleNamed } from '@/devices/scale/bench-of-scales';
+import { isOwnOrigin } from '@/devices/own-origin';
 import { readingsOf, wordsIn } from '@/devices/scale/stream';
 
 interface Context {
@@ -20,6 +21,8 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
 
 /** What a hand does to the scale: lays something on it, tares it, pulls its plug. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
+  if (!isOwnOrigin(request.headers))
+    return new Response('Only its own pages do this.', { status: 403 });
   const words = wordsIn(await request.text());
   if (!words) return new Response('This is nothing that is done to a scale.', { status: 400 });
   const scale = scaleNamed((await params).id);

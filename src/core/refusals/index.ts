@@ -1,0 +1,3 @@
+export * from './outcome';
+export * from './quoted';
+export * from './sentences';

@@ -1,0 +1,53 @@
+import type { Database } from './database';
+
+/** A newer program has taken the database over, and this window lets it alone from then on. */
+export class LeftBehind extends Error {}
+
+/**
+ * The connection to the database, opened when it is first used, and again where the browser has closed it. What is done
+ * with it is done again once then: a closed connection refuses before anything is written.
+ */
+export class Connection {
+  private opening: Promise<Database> | null = null;
+  private isLeft = false;
+
+  constructor(private readonly open: () => Promise<Database>) {}
+
+  async use<T>(work: (database: Database) => Promise<T>): Promise<T> {
+    const database = await this.opened();
+    try {
+      return await work(database);
+    } catch (error) {
+      if (!isClosed(error)) throw error;
+    }
+    this.lose();
+    return work(await this.opened());
+  }
+
+  /** The browser has closed it: the next use opens it anew. */
+  lose(): void {
+    this.opening = null;
+  }
+
+  /** Lets it go for good. */
+  leave(): void {
+    this.isLeft = true;
+    void this.opening?.then((database) => database.close()).catch(() => undefined);
+    this.opening = null;
+  }
+
+  private opened(): Promise<Database> {
+    if (this.isLeft) return Promise.reject(new LeftBehind('a newer program has the database'));
+    if (this.opening) return this.opening;
+    const opening = this.open();
+    opening.catch(() => {
+      if (this.opening === opening) this.opening = null;
+    });
+    this.opening = opening;
+    return opening;
+  }
+}
+
+function isClosed(error: unknown): boolean {
+  return error instanceof DOMException && error.name === 'InvalidStateError';
+}

@@ -1,0 +1,16 @@
+/** Why the browser’s storage did not do what it should, in words for the person. */
+export function whyFailed(error: unknown): string {
+  const { name, message } = error instanceof Error ? error : new Error(String(error));
+  switch (name) {
+    case 'QuotaExceededError':
+      return 'There is no room left: the disk is full, or the browser gives this site no more.';
+    case 'SecurityError':
+      return 'The browser’s settings keep this site from keeping anything.';
+    case 'AbortError':
+      return 'The browser broke off while it was writing.';
+    case 'UnknownError':
+      return 'The browser could not read or write its own storage.';
+    default:
+      return message === '' ? name : `The browser says: ${message.slice(0, 160)}`;
+  }
+}

@@ -1,0 +1,95 @@
+'use client';
+
+import { NativeSelect } from '@chakra-ui/react';
+import { Component, type ReactNode } from 'react';
+import { undo, useBenchState, useUndoLabels } from '@/store/bench';
+import { prefer } from '@/store/preferences';
+import { Button } from '../fields/button';
+import { KeepData } from './keep-data';
+import { OpeningPage } from './page';
+import { WriteBench } from './write-bench';
+
+interface MishapProps {
+  readonly onRetry: () => void;
+}
+
+/** Stands where a page failed: the bench is safe, and can be written, undone or left for another kit. */
+export function Mishap({ onRetry }: MishapProps) {
+  const { saving, history } = useBenchState();
+  const { undo: undoLabel } = useUndoLabels();
+  const kits = [...history.bench.loadouts.values()];
+  return (
+    <OpeningPage
+      title="This page could not be shown"
+      says={[
+        'Something went wrong in the program while it was drawn.',
+        saving.state === 'saved'
+          ? 'Your bench is safe: all that you did is saved.'
+          : 'Your bench is as it was; what you did last is not saved yet: write it to a file.',
+      ]}
+    >
+      <Button variant="main" onClick={onRetry}>
+        Try again
+      </Button>
+      {undoLabel !== null && (
+        <Button
+          onClick={() => {
+            undo();
+            onRetry();
+          }}
+        >
+          Undo: {undoLabel.slice(0, 60)}
+        </Button>
+      )}
+      <WriteBench />
+      <KeepData />
+      {kits.length > 1 && (
+        <NativeSelect.Root width="auto">
+          <NativeSelect.Field
+            height="11"
+            aria-label="Take another kit"
+            value=""
+            onChange={(event) => {
+              prefer({ kit: event.target.value });
+              onRetry();
+            }}
+          >
+            <option value="" disabled>
+              Take another kit…
+            </option>
+            {kits.slice(0, 200).map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+      )}
+    </OpeningPage>
+  );
+}
+
+interface MishapBoundaryState {
+  readonly hasFailed: boolean;
+}
+
+/** Catches what fails while the kit on the table is worked out or drawn around the pages. */
+export class MishapBoundary extends Component<
+  { readonly children: ReactNode },
+  MishapBoundaryState
+> {
+  override state: MishapBoundaryState = { hasFailed: false };
+
+  static getDerivedStateFromError(): MishapBoundaryState {
+    return { hasFailed: true };
+  }
+
+  override render(): ReactNode {
+    return this.state.hasFailed ? (
+      <Mishap onRetry={() => this.setState({ hasFailed: false })} />
+    ) : (
+      this.props.children
+    );
+  }
+}

@@ -1,0 +1,67 @@
+import { wrap, type Remote } from 'comlink';
+
+/** Work that was asked for: its result, and a way to end it early with what it has found. */
+export interface Call<T> {
+  readonly result: Promise<T>;
+  readonly cancel: () => void;
+}
+
+/** What a person is told where the browser does not let anything work beside the page. */
+export const notBeside =
+  'The browser did not start what works beside the page: this was not worked out, and everything else goes on.';
+
+/** The browser did not start what works beside the page, or it broke down. */
+export class BesideFailed extends Error {
+  constructor() {
+    super(notBeside);
+  }
+}
+
+/** What every worker can be told, whatever it does. */
+export interface Cancellable {
+  readonly cancel: (id: string) => void;
+}
+
+let calls = 0;
+
+/**
+ * A worker beside the page, started when it is first needed. A call to one that cannot start, or breaks down, fails with
+ * {@link BesideFailed} instead of waiting for ever, and the next call starts another.
+ */
+export class Beside<W extends Cancellable> {
+  private running: { readonly remote: Remote<W>; readonly failure: Promise<never> } | null = null;
+
+  constructor(private readonly start: () => Worker) {}
+
+  /** What the worker promises, as it comes over: its types are those of the worker’s own functions. */
+  call<T>(work: (remote: Remote<W>, id: string) => Promise<unknown>): Call<T> {
+    calls += 1;
+    const id = `call ${calls}`;
+    try {
+      const { remote, failure } = this.worker();
+      return {
+        result: Promise.race([work(remote, id) as Promise<T>, failure]),
+        cancel: () => void (remote as Remote<Cancellable>).cancel(id),
+      };
+    } catch {
+      return { result: Promise.reject(new BesideFailed()), cancel: () => undefined };
+    }
+  }
+
+  private worker() {
+    if (this.running) return this.running;
+    const worker = this.start();
+    const failure = new Promise<never>((_, reject) => {
+      const fail = () => {
+        if (this.running?.failure === failure) this.running = null;
+        worker.terminate();
+        reject(new BesideFailed());
+      };
+      worker.addEventListener('error', fail);
+      worker.addEventListener('messageerror', fail);
+    });
+    failure.catch(() => undefined);
+    this.running = { remote: wrap<W>(worker), failure };
+    return this.running;
+  }
+}

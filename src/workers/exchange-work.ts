@@ -1,0 +1,63 @@
+import { readTable, type Table } from '@/core/exchange/table';
+import type { Column } from '@/core/exchange/columns';
+import {
+  readingLines,
+  readingTable,
+  type GearRead,
+  type GearSetting,
+  type RowsProgress,
+} from '@/core/exchange/gear-table';
+import { textOf } from '@/core/exchange/text-of-bytes';
+import { plansFor, type FilePlans } from '@/core/exchange/file-plans';
+import { writtenFile } from '@/core/exchange/write';
+import type { Picture } from '@/core/exchange/picture';
+import type { ReadingProgress } from '@/core/exchange/read';
+import type { Outcome } from '@/core/quantity';
+import type { Bench } from '@/core/loadout';
+import { newId } from '@/store/new-id';
+import { cancel, inSlices } from './slices';
+
+/** What the page can ask of files and tables, beside it or on it. A call that was cancelled gives null. */
+export const exchangeWork = {
+  async plans(
+    id: string,
+    bytes: Uint8Array,
+    bench: Bench,
+    tell: (progress: ReadingProgress) => void,
+  ): Promise<Outcome<FilePlans> | null> {
+    const work = plansFor(textOf(bytes), bench, newId);
+    return (await inSlices(id, work, Infinity, tell)) ?? null;
+  },
+
+  table(bytes: Uint8Array): Promise<Outcome<Table>> {
+    return Promise.resolve(readTable(textOf(bytes)));
+  },
+
+  async rows(
+    id: string,
+    table: Table,
+    columns: readonly Column[],
+    setting: GearSetting,
+    tell: (progress: RowsProgress) => void,
+  ): Promise<GearRead | null> {
+    const work = readingTable(table, columns, setting, newId);
+    return (await inSlices(id, work, Infinity, tell)) ?? null;
+  },
+
+  async lines(
+    id: string,
+    text: string,
+    setting: GearSetting,
+    tell: (progress: RowsProgress) => void,
+  ): Promise<GearRead | null> {
+    return (await inSlices(id, readingLines(text, setting, newId), Infinity, tell)) ?? null;
+  },
+
+  write(bench: Bench, pictures: readonly Picture[]): Promise<Outcome<string>> {
+    return Promise.resolve(writtenFile(bench, pictures));
+  },
+
+  cancel,
+};
+
+export type ExchangeWork = typeof exchangeWork;

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { exchangeWork } from './exchange-work';
+
+expose(exchangeWork);
