@@ -1,8 +1,5 @@
 'use client';
 
-import { rawData } from '@/store/raw-data';
-import { saveText } from '@/ui/files/save-text';
-
 /** Stands where even the shell failed: it needs nothing but the browser. */
 export default function GlobalError({ reset }: { readonly reset: () => void }) {
   return (
@@ -17,13 +14,7 @@ export default function GlobalError({ reset }: { readonly reset: () => void }) {
             <button type="button" style={{ minHeight: 44 }} onClick={reset}>
               Try again
             </button>
-            <button
-              type="button"
-              style={{ minHeight: 44 }}
-              onClick={() =>
-                void rawData().then((text) => saveText('vivid-acorn-raw-data.json', text))
-              }
-            >
+            <button type="button" style={{ minHeight: 44 }} onClick={() => void keepAll()}>
               Write all data to a file
             </button>
           </p>
@@ -31,4 +22,12 @@ export default function GlobalError({ reset }: { readonly reset: () => void }) {
       </body>
     </html>
   );
+}
+
+async function keepAll(): Promise<void> {
+  const [{ rawData }, { saveText }] = await Promise.all([
+    import('@/store/raw-data'),
+    import('@/ui/files/save-text'),
+  ]);
+  saveText('vivid-acorn-raw-data.json', await rawData());
 }

@@ -1,3 +1,4 @@
+import { typedSays } from '../refusals/typed';
 import {
   done,
   parseLength,
@@ -88,7 +89,7 @@ export function quickAdd(line: string, setting: QuickAddSetting): Outcome<Gear> 
   const name = [setting.kind?.name, reading.name()].filter(Boolean).join(', ');
   const problem = /\p{L}/u.test(name) ? whyNotName(name) : 'is empty';
   if (problem) {
-    return refused(problem === 'is empty' ? says.namelessLine() : says.name(problem));
+    return refused(problem === 'is empty' ? typedSays.namelessLine() : says.name(problem));
   }
   let gear: Gear = { ...started, name };
   if (setting.currency !== 'EUR') gear = { ...gear, priceMinor: null };
@@ -174,7 +175,7 @@ function withSize(gear: Gear, { sidesMm, round }: Size, means: SizeMeans): Outco
       const areaM2 = (first * second) / 1e6;
       return areaM2 <= mostAreaM2
         ? done(withArea(gear, areaM2))
-        : refused(says.sheetTooLarge(Math.round(areaM2)));
+        : refused(typedSays.sheetTooLarge(Math.round(areaM2)));
     }
     case 'not known':
       return done(gear);

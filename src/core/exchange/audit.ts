@@ -1,4 +1,5 @@
-import { done, refused, says, type Outcome } from '../quantity';
+import { fileSays } from '../refusals/files';
+import { done, refused, type Outcome } from '../quantity';
 import { loadsOf } from '../fit';
 import { findingsOf } from '../judge';
 import {
@@ -17,12 +18,12 @@ import { coverOf, type Scheme } from '../scheme';
 export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loadout> {
   const kits = [...bench.loadouts.values()];
   const names = kits.map(({ name }) => name).join(', ');
-  if (kits.length === 0) return refused(says.noKits(), 'loadouts');
+  if (kits.length === 0) return refused(fileSays.noKits(), 'loadouts');
   if (named === undefined && kits.length === 1) return done(kits[0]!);
   const kit = kits.find(
     ({ id, name }) => id === named || name.toLowerCase() === named?.toLowerCase(),
   );
-  return kit ? done(kit) : refused(says.noKitNamed(named ?? '', names), 'loadouts');
+  return kit ? done(kit) : refused(fileSays.noKitNamed(named ?? '', names), 'loadouts');
 }
 
 /**

@@ -1,3 +1,5 @@
+import { tableSays } from '../refusals/tables';
+import { typedSays } from '../refusals/typed';
 import {
   kindMeantBy,
   gearOfKind,
@@ -85,10 +87,10 @@ const mostLine = 1000;
 
 /** What keeps a pasted text from being read at all; null where nothing does. */
 export function whyNotPasted(text: string): string | null {
-  if (text.length > mostPasted) return says.textTooLong('2 million');
+  if (text.length > mostPasted) return tableSays.textTooLong('2 million');
   let lines = 0;
   for (let at = -1; (at = text.indexOf('\n', at + 1)) >= 0;) lines += 1;
-  return lines >= mostRows ? says.tooManyRows(mostRows) : null;
+  return lines >= mostRows ? tableSays.tooManyRows(mostRows) : null;
 }
 
 /** Reads lines as they are pasted, each as a quick-add line; bullets, numbers and boxes before them are dropped. */
@@ -108,7 +110,7 @@ export function* readingLines(
     .filter((line) => line.text !== '');
   return yield* collecting(lines, (line) =>
     line.length > mostLine
-      ? refused(says.lineTooLong(mostLine))
+      ? refused(typedSays.lineTooLong(mostLine))
       : quickAdd(withoutBullet(line), { ...setting, id: newId() }),
   );
 }
@@ -183,8 +185,8 @@ const laterSteps: readonly Step[] = [withOwnership, withDate, withJobs, withNote
 
 function gearFromRow(row: Row, setting: QuickAddSetting): Outcome<Gear> {
   const name = row.cell('name');
-  if (name === null) return refused(says.namelessRow());
-  if (/^(?:grand )?(?:sub)?-?(?:total|sum)\b/i.test(name)) return refused(says.sumRow());
+  if (name === null) return refused(tableSays.namelessRow());
+  if (/^(?:grand )?(?:sub)?-?(?:total|sum)\b/i.test(name)) return refused(tableSays.sumRow());
   const started = quickAdd(name, setting);
   const read = [...steps, ...laterSteps].reduce<Outcome<Gear>>(
     (sofar, step) => (sofar.ok ? step(sofar.value, row, setting) : sofar),
@@ -220,7 +222,7 @@ function withVolume(gear: Gear, row: Row): Outcome<Gear> {
   if (!volume.ok) return volume;
   return volume.value > 0
     ? done(withCapacity(gear, volume.value))
-    : refused(says.volumeOfNothing());
+    : refused(typedSays.volumeOfNothing());
 }
 
 function withForm(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gear> {
@@ -248,7 +250,7 @@ function withForm(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gea
     const bare = row.unit(side) ?? (units === 'metric' ? 'mm' : 'in');
     const read = parseLength(/[a-z"″]\s*$/i.test(text) ? text : `${text} ${bare}`);
     if (!read.ok) return read;
-    if (read.value <= 0) return refused(says.sideNamedOfNothing(side));
+    if (read.value <= 0) return refused(typedSays.sideNamedOfNothing(side));
     sides[side] = read.value;
   }
   const { length, width, height, diameter } = sides;
@@ -282,7 +284,7 @@ function withCount(gear: Gear, row: Row): Outcome<Gear> {
   const whole = /^[x×]?\s*(\d{1,5})\s*[x×]?(?:[.,]0+)?(?:\s*(?:pcs?|pieces|st|stk)\.?)?$/i.exec(
     text,
   );
-  return whole ? done({ ...gear, count: Number(whole[1]) }) : refused(says.noCount(text));
+  return whole ? done({ ...gear, count: Number(whole[1]) }) : refused(tableSays.noCount(text));
 }
 
 const ownershipWords: readonly (readonly [Ownership, RegExp])[] = [
@@ -297,7 +299,7 @@ function withOwnership(gear: Gear, row: Row): Outcome<Gear> {
   const text = row.cell('ownership');
   if (text === null) return done(gear);
   const found = ownershipWords.find(([, words]) => words.test(text));
-  return found ? done({ ...gear, ownership: found[0] }) : refused(says.noOwnership(text));
+  return found ? done({ ...gear, ownership: found[0] }) : refused(tableSays.noOwnership(text));
 }
 
 function withDate(gear: Gear, row: Row): Outcome<Gear> {
@@ -320,9 +322,9 @@ function dayIn(text: string): Outcome<string> {
     const [first, second, year] = slashed.slice(1).map(Number) as [number, number, number];
     if (first > 12) return calendarDay(text, year, second, first);
     if (second > 12 || first === second) return calendarDay(text, year, first, second);
-    return refused(says.twoDays(text));
+    return refused(tableSays.twoDays(text));
   }
-  return refused(says.noDayTyped(text));
+  return refused(tableSays.noDayTyped(text));
 }
 
 function calendarDay(
@@ -343,7 +345,7 @@ function withJobs(gear: Gear, row: Row): Outcome<Gear> {
   for (const word of text.split(/[,;/|]/).map((part) => part.trim().toLowerCase())) {
     if (word === '') continue;
     const job = jobIds.find((id) => id === word.replace(/\s+/g, '-') || jobs[id].name === word);
-    if (!job) return refused(says.noJob(word, someJobs));
+    if (!job) return refused(tableSays.noJob(word, someJobs));
     if (!supplies.some((supply) => supply.job === job)) supplies.push(serving(job));
   }
   return done({ ...gear, supplies });

@@ -1,5 +1,6 @@
 import type * as v from 'valibot';
-import { atField, fieldSays, refused, shown, type Outcome } from '../quantity';
+import { refused, shown, type Outcome } from '../quantity';
+import { atField, fieldSays } from '../refusals/files';
 
 /** The first thing that a schema has against a value, in words that name the field below `within`. */
 export function problemOf(issue: v.BaseIssue<unknown>, within = ''): Outcome<never> {

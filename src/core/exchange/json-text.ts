@@ -1,4 +1,5 @@
-import { done, refused, says, type Outcome } from '../quantity';
+import { fileSays } from '../refusals/files';
+import { done, refused, type Outcome } from '../quantity';
 import { mostNodes } from './limits';
 
 /**
@@ -12,7 +13,7 @@ export function parseJson(text: string, mostDepth: number): Outcome<unknown> {
     return done(JSON.parse(text.replace(/^\uFEFF/, '')));
   } catch (error) {
     const reason = error instanceof Error ? error.message.replace(/\s+/g, ' ') : '';
-    return refused(says.noJson(reason));
+    return refused(fileSays.noJson(reason));
   }
 }
 
@@ -30,8 +31,8 @@ function whyNotParsed(text: string, mostDepth: number): string | null {
       depth += 1;
       nodes += 1;
     } else if (character === closeBracket || character === closeBrace) depth -= 1;
-    if (depth > mostDepth) return says.deepFile(mostDepth);
-    if (nodes > mostNodes) return says.manyNodes(mostNodes);
+    if (depth > mostDepth) return fileSays.deepFile(mostDepth);
+    if (nodes > mostNodes) return fileSays.manyNodes(mostNodes);
   }
   return null;
 }

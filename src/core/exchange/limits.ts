@@ -1,4 +1,4 @@
-import { says } from '../quantity';
+import { fileSays } from '../refusals/files';
 
 /** The largest file that is opened and written, in bytes: a bench at its limits, or some hundreds of pictures. */
 export const mostBytes = 64 * 1024 * 1024;
@@ -8,7 +8,7 @@ export const mostNodes = 1_500_000;
 
 /** What keeps a file of `bytes` from being opened at all, before it is read; null where nothing does. */
 export function whyTooLarge(bytes: number): string | null {
-  return bytes <= mostBytes ? null : says.fileTooLarge(inMb(bytes), inMb(mostBytes));
+  return bytes <= mostBytes ? null : fileSays.fileTooLarge(inMb(bytes), inMb(mostBytes));
 }
 
 export function inMb(bytes: number): string {

@@ -1,4 +1,5 @@
-import { done, refused, says, type Outcome } from '../quantity';
+import { tableSays } from '../refusals/tables';
+import { done, refused, type Outcome } from '../quantity';
 
 /** The most lines that one cell in quotation marks goes over. */
 const mostLinesInCell = 200;
@@ -26,13 +27,13 @@ export function closedQuotes(
     // At the start of a cell.
     if (lines[at] === '"') {
       const end = closingMark(lines, at + 1);
-      if (end < 0) return refused(says.quoteNotClosed(row));
+      if (end < 0) return refused(tableSays.quoteNotClosed(row));
       const cell = lines.slice(at, end + 1);
-      if (swallows(cell, separator, columns)) return refused(says.quoteNotClosed(row));
+      if (swallows(cell, separator, columns)) return refused(tableSays.quoteNotClosed(row));
       made.push(cell);
       at = afterRoom(lines, end + 1, separator);
       const isEnd = at >= lines.length || lines[at] === separator || lines[at] === '\n';
-      if (!isEnd) return refused(says.quoteNotDoubled(row));
+      if (!isEnd) return refused(tableSays.quoteNotDoubled(row));
     }
     const end = cellEnd(lines, at, separator);
     if (lines[end] === '\n') row += 1;

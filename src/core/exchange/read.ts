@@ -1,5 +1,6 @@
+import { fileSays } from '../refusals/files';
 import * as v from 'valibot';
-import { done, refused, says, shown, type Outcome, type Problem } from '../quantity';
+import { done, refused, shown, type Outcome, type Problem } from '../quantity';
 import {
   unboundedKit,
   unsound,
@@ -95,16 +96,18 @@ export function* readingFile(text: string): Generator<ReadingProgress, Outcome<R
 /** The file brought up to the version that is read now. */
 function ofThisVersion(value: unknown): Outcome<unknown> {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-    return refused(says.noFormat(), 'format');
+    return refused(fileSays.noFormat(), 'format');
   }
   const { format, version } = value as Record<string, unknown>;
-  if (format !== formatName) return refused(says.otherFormat(shown(format), formatName), 'format');
+  if (format !== formatName)
+    return refused(fileSays.otherFormat(shown(format), formatName), 'format');
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
-    return refused(says.noFileVersion(shown(version)), 'version');
+    return refused(fileSays.noFileVersion(shown(version)), 'version');
   }
-  if (version > formatVersion) return refused(says.newerFile(version, formatVersion), 'version');
+  if (version > formatVersion)
+    return refused(fileSays.newerFile(version, formatVersion), 'version');
   const newer = newerFieldIn(value, version);
-  if (newer !== null) return refused(says.newerField(newer, version), newer);
+  if (newer !== null) return refused(fileSays.newerField(newer, version), newer);
   if (version === 1) return done(fileFromVersion2(fileFromVersion1(value)));
   return done(version === 2 ? fileFromVersion2(value) : value);
 }

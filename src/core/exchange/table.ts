@@ -1,5 +1,6 @@
+import { tableSays } from '../refusals/tables';
 import Papa from 'papaparse';
-import { done, refused, says, type Outcome } from '../quantity';
+import { done, refused, type Outcome } from '../quantity';
 import { closedQuotes } from './quotes';
 
 /** A text of rows and cells. Every row has as many cells as the widest. */
@@ -28,8 +29,8 @@ const separators = [',', ';', '\t', '|'] as const;
  * refused, and the row named.
  */
 export function readTable(text: string): Outcome<Table> {
-  if (text.length > mostTableText) return refused(says.textTooLong('8 million'));
-  if (/[\u0000-\u0008\u000e-\u001f]/.test(text)) return refused(says.noTable());
+  if (text.length > mostTableText) return refused(tableSays.textTooLong('8 million'));
+  if (/[\u0000-\u0008\u000e-\u001f]/.test(text)) return refused(tableSays.noTable());
   const plain = text.replace(/^\uFEFF/, '');
   const said = /^"?sep=(.)"?[ \t]*(?:\r\n|\r|\n|$)/i.exec(plain);
   const body = said ? plain.slice(said[0].length) : plain;
@@ -38,7 +39,7 @@ export function readTable(text: string): Outcome<Table> {
   const closed = closedQuotes(body, separator, first, columnsOf(body, separator));
   if (!closed.ok) return closed;
   if (closed.value.split(separator).length > mostRows * mostColumns) {
-    return refused(says.tooManyRows(mostRows));
+    return refused(tableSays.tooManyRows(mostRows));
   }
   const { data } = Papa.parse<string[]>(closed.value, { delimiter: separator, newline: '\n' });
   return tableOf(data, first);
@@ -52,16 +53,16 @@ function tableOf(data: readonly (readonly string[])[], first: number): Outcome<T
   for (const [at, cells] of data.entries()) {
     if (cells.every((cell) => cell.trim() === '')) continue;
     const number = at + first;
-    if (rows.length >= mostRows) return refused(says.tooManyRows(mostRows));
-    if (cells.length > mostColumns) return refused(says.tooManyColumns(mostColumns));
+    if (rows.length >= mostRows) return refused(tableSays.tooManyRows(mostRows));
+    if (cells.length > mostColumns) return refused(tableSays.tooManyColumns(mostColumns));
     if (cells.some((cell) => cell.length > mostCell)) {
-      return refused(says.cellTooLong(number, mostCell));
+      return refused(tableSays.cellTooLong(number, mostCell));
     }
     columns = Math.max(columns, cells.length);
     rows.push(cells);
     numbers.push(number);
   }
-  if (rows.length === 0) return refused(says.emptyTable());
+  if (rows.length === 0) return refused(tableSays.emptyTable());
   const even = rows.map((cells) =>
     Array.from({ length: columns }, (_, at) => (cells[at] ?? '').replace(/\s+/g, ' ').trim()),
   );

@@ -1,4 +1,5 @@
-import { done, refused, says, type Outcome } from '../quantity';
+import { fileSays } from '../refusals/files';
+import { done, refused, type Outcome } from '../quantity';
 import type { Gear } from '../gear';
 import type { Bench } from '../loadout';
 import { inMb, mostBytes } from './limits';
@@ -38,12 +39,12 @@ export function writeFile(bench: Bench, pictures: readonly Picture[] = []): stri
 export function writtenFile(bench: Bench, pictures: readonly Picture[] = []): Outcome<string> {
   const text = writeFile(bench, pictures);
   const bytes = new TextEncoder().encode(text).length;
-  if (bytes > mostBytes) return refused(says.tooLargeToWrite(inMb(bytes), inMb(mostBytes)));
+  if (bytes > mostBytes) return refused(fileSays.tooLargeToWrite(inMb(bytes), inMb(mostBytes)));
   const read = readBackUp(text);
-  if (!read.ok) return refused(says.notReadBack(read.problem.message), read.problem.field);
+  if (!read.ok) return refused(fileSays.notReadBack(read.problem.message), read.problem.field);
   return writeFile(read.value.bench, read.value.pictures) === text
     ? done(text)
-    : refused(says.notReadBack('it came back as something else.'));
+    : refused(fileSays.notReadBack('it came back as something else.'));
 }
 
 /** Pieces by their number, each that is the same to the letter once. */

@@ -25,6 +25,9 @@ export const mostSupplies = 60;
 export const mostDemands = 12;
 export const mostCells = 100;
 
+const shapes: readonly (Form['shape'] | Inside['shape'])[] = ['box', 'cylinder', 'soft'];
+const mouthShapes: readonly Mouth['shape'][] = ['section', 'round', 'slot'];
+
 /** A figure of a piece: which, how much, and what it may be. */
 type Figure = readonly [field: string, value: number | null, range: Range];
 
@@ -120,11 +123,21 @@ function wordsOf(gear: Gear): readonly Word[] {
     ['priceTrust', gear.priceTrust, priceTrusts],
     ['look.silhouette', gear.look.silhouette, silhouettes],
     ['look.stuff', gear.look.stuff, stuffs],
+    ...(gear.form === null ? [] : [['form.shape', gear.form.shape, shapes] as const]),
     ...(gear.contents === null
       ? []
       : [['contents.unit', gear.contents.unit, contentUnits] as const]),
-    ...gear.cavities.map(({ reach }, at): Word => [`cavities[${at}].reach`, reach, reaches]),
+    ...gear.cavities.flatMap(cavityWords),
     ...gear.supplies.flatMap(supplyWords),
+  ];
+}
+
+function cavityWords({ reach, inside, mouth }: Cavity, at: number): readonly Word[] {
+  const field = `cavities[${at}]`;
+  return [
+    [`${field}.reach`, reach, reaches],
+    [`${field}.inside.shape`, inside.shape, shapes],
+    [`${field}.mouth.shape`, mouth.shape, mouthShapes],
   ];
 }
 
@@ -136,7 +149,7 @@ function supplyWords({ fitness, cell, demands }: Supply, at: number): readonly W
     ...demands.flatMap((demand, which): readonly Word[] => {
       const path = `${field}.demands[${which}]`;
       if (demand.on === 'cells') return [[`${path}.cell`, demand.cell, cellTypes]];
-      if (demand.on === 'sun') return [];
+      if (demand.on !== 'jobs') return [[`${path}.on`, demand.on, ['sun']]];
       return demand.anyOf.map((job) => [`${path}.anyOf`, job, jobIds] as const);
     }),
   ];

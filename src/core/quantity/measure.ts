@@ -1,5 +1,6 @@
+import { typedSays } from '../refusals/typed';
 import { readNumeral } from './numeral';
-import { done, refused, says, type Outcome } from '../refusals';
+import { done, refused, type Outcome } from '../refusals';
 
 /** One unit: every way to write it, and how many of the base unit it is. */
 export interface Unit {
@@ -25,8 +26,8 @@ export interface Measure {
  */
 export function parseMeasure(measure: Measure, text: string, bareUnit?: string): Outcome<number> {
   const typed = text.trim();
-  if (typed === '') return refused(says.measureMissing(measure.what, measure.examples));
-  if (/^[-−–]\s*[\d.,]/.test(typed)) return refused(says.measureBelowZero(measure.what));
+  if (typed === '') return refused(typedSays.measureMissing(measure.what, measure.examples));
+  if (/^[-−–]\s*[\d.,]/.test(typed)) return refused(typedSays.measureBelowZero(measure.what));
   let rest = typed;
   let total = 0;
   let smallestSoFar = Infinity;
@@ -83,13 +84,13 @@ function unitNamed(measure: Measure, name: string): Unit {
 function withinRange(measure: Measure, value: number): Outcome<number> {
   return value <= measure.most
     ? done(value)
-    : refused(says.measureTooLarge(measure.what, measure.mostInWords));
+    : refused(typedSays.measureTooLarge(measure.what, measure.mostInWords));
 }
 
 function notUnderstood(measure: Measure, typed: string): Outcome<never> {
-  return refused(says.noMeasure(typed, measure.what, measure.examples));
+  return refused(typedSays.noMeasure(typed, measure.what, measure.examples));
 }
 
 function sayTheUnit(measure: Measure, typed: string): Outcome<never> {
-  return refused(says.unitMissing(typed, measure.examples));
+  return refused(typedSays.unitMissing(typed, measure.examples));
 }

@@ -1,5 +1,6 @@
+import { typedSays } from '../refusals/typed';
 import { readNumeral } from './numeral';
-import { done, refused, says, type Outcome } from '../refusals';
+import { done, refused, type Outcome } from '../refusals';
 
 /** The highest price that is believed, in minor units. */
 export const mostPriceMinor = 1e9;
@@ -38,7 +39,7 @@ export function parseMoney(text: string, currency: Currency): Outcome<number> {
   const sign = signs[0];
   if (sign !== undefined && !isSignOf(sign, currency)) {
     return isAnySign(sign)
-      ? refused(says.otherCurrency(typed, currency))
+      ? refused(typedSays.otherCurrency(typed, currency))
       : notUnderstood(typed, currency);
   }
   const amount = split[2]!.trim();
@@ -46,7 +47,7 @@ export function parseMoney(text: string, currency: Currency): Outcome<number> {
   if (!numeral.ok) return numeral;
   if (numeral.value.rest.trim() !== '') return notUnderstood(typed, currency);
   const minor = Math.round(numeral.value.value * 10 ** minorDigits(currency));
-  return minor <= mostPriceMinor ? done(minor) : refused(says.priceTooLarge());
+  return minor <= mostPriceMinor ? done(minor) : refused(typedSays.priceTooLarge());
 }
 
 /** Prints minor units as a price in the person's own manner of writing: `€12.50`. */
@@ -74,5 +75,5 @@ function isAnySign(sign: string): boolean {
 }
 
 function notUnderstood(typed: string, currency: Currency): Outcome<never> {
-  return refused(says.noPrice(typed, printMoney(1250, currency)));
+  return refused(typedSays.noPrice(typed, printMoney(1250, currency)));
 }

@@ -1,4 +1,5 @@
-import { done, refused, says, type Outcome } from '../refusals';
+import { typedSays } from '../refusals/typed';
+import { done, refused, type Outcome } from '../refusals';
 
 /** A number read from the start of a text, and what stands after it. */
 export interface Numeral {
@@ -41,7 +42,7 @@ export function readNumeral(text: string): Outcome<Numeral> {
   if (raw === undefined) {
     const vulgar = vulgarFractions[text.charAt(0)];
     return vulgar === undefined
-      ? refused(says.noNumberFirst(text))
+      ? refused(typedSays.noNumberFirst(text))
       : done({ value: vulgar, rest: text.slice(1) });
   }
   const value = interpret(raw.replace(/\s/g, ''));
@@ -60,7 +61,7 @@ function withFraction(
   text: string,
   read: string,
 ): Outcome<Numeral> {
-  if (under === 0) return refused(says.dividesByNothing(read));
+  if (under === 0) return refused(typedSays.dividesByNothing(read));
   return done({ value: whole + over / under, rest: text.slice(read.length) });
 }
 
@@ -78,7 +79,7 @@ function interpret(raw: string): Outcome<number> {
   if (/^[1-9]\d{0,2},\d{3}$/.test(raw)) {
     const asDecimal = raw.replace(',', '.');
     const asThousands = raw.replace(',', '');
-    return refused(says.twoNumbers(raw, asDecimal, asThousands));
+    return refused(typedSays.twoNumbers(raw, asDecimal, asThousands));
   }
   return done(Number(raw.replace(',', '.')));
 }
@@ -91,7 +92,7 @@ function grouped(raw: string, group: string, decimal: string): Outcome<number> {
   const wellEnded = more.length === 0 && (part === undefined || /^\d+$/.test(part));
   return wellGrouped && wellEnded
     ? done(Number(`${groups.join('')}.${part ?? 0}`))
-    : refused(says.noNumber(raw));
+    : refused(typedSays.noNumber(raw));
 }
 
 const groupSpace = '\u202f';

@@ -1,6 +1,7 @@
+import { typedSays } from '../refusals/typed';
 import { lengthMeasure, mmPerInch, parseLength } from './length';
 import { printNumber } from './numeral';
-import { done, refused, says, type Outcome } from '../refusals';
+import { done, refused, type Outcome } from '../refusals';
 import type { UnitSystem } from './unit-system';
 
 /** Two or three sides in millimetres. Two are a diameter and a height where nothing says otherwise. */
@@ -40,7 +41,7 @@ export function parseSize(text: string, bareUnit?: 'mm' | 'in' | 'm' | 'ft'): Ou
       sidesMm.unshift(inherited.value);
     }
   }
-  if (sidesMm.some((sideMm) => sideMm <= 0)) return refused(says.sideOfNothing());
+  if (sidesMm.some((sideMm) => sideMm <= 0)) return refused(typedSays.sideOfNothing());
   return done({ sidesMm: sidesMm as unknown as Size['sidesMm'], round: isMarked });
 }
 
@@ -59,5 +60,5 @@ function unitOf(side: string): string | undefined {
 }
 
 function notUnderstood(typed: string): Outcome<never> {
-  return refused(says.noSize(typed, examples));
+  return refused(typedSays.noSize(typed, examples));
 }

@@ -1,3 +1,3 @@
 export * from './outcome';
 export * from './quoted';
-export * from './sentences';
+export * from './says';

@@ -16,3 +16,6 @@ export function done<T>(value: T): Outcome<T> {
 export function refused(message: string, field: string | null = null): Outcome<never> {
   return { ok: false, problem: { field, message } };
 }
+
+/** Refusals by what each says: every one makes a sentence of what it is about. */
+export type Sentences = Readonly<Record<string, (...of: never[]) => string>>;

@@ -11,8 +11,9 @@ const longestPath = 160;
  * @example plainly('a\u001bb') // 'a\\u{1b}b'
  */
 export function plainly(text: string, longest = longestQuoted): string {
-  const start = text.length > longest ? `${text.slice(0, longest - 1)}…` : text;
-  return start.replace(unseen, (character) => `\\u{${character.codePointAt(0)!.toString(16)}}`);
+  const start = text.slice(0, longest + 1);
+  const seen = start.replace(unseen, (one) => `\\u{${one.codePointAt(0)!.toString(16)}}`);
+  return seen.length > longest ? `${seen.slice(0, longest - 1)}…` : seen;
 }
 
 /** As {@link plainly}, in quotation marks. */

@@ -1,12 +1,13 @@
 'use client';
 
-import { Box, Flex, Text, Textarea } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { gearFromLines, whyNotPasted, type RowsProgress } from '@/core/exchange/gear-table';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { TextArea } from '@/ui/fields/text-area';
 import { Progress } from '@/ui/files/progress';
 import { useKitView } from '@/ui/kit/kit-view';
 import { callLines } from '@/workers/exchange-calls';
@@ -41,7 +42,7 @@ export function PasteLines() {
     <Flex direction="column" gap="3">
       <Box as="label" fontWeight="600">
         One piece a line
-        <Textarea
+        <TextArea
           bg="panel"
           rows={9}
           placeholder={

@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Field, Flex, Heading, Input, Text, Textarea } from '@chakra-ui/react';
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { parseMass, parseMoney, printMass, printMoney, type Outcome } from '@/core/quantity';
@@ -14,6 +14,9 @@ import {
 import { coverOf, schemeOf } from '@/core/scheme';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { Field } from '@/ui/fields/field';
+import { Input } from '@/ui/fields/input';
+import { TextArea } from '@/ui/fields/text-area';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { perform } from '@/ui/notice/notice';
 
@@ -158,24 +161,22 @@ function KitForm({ bench, loadout, onDone }: KitFormProps) {
         }}
       >
         <Flex direction="column" gap="3">
-          <Field.Root>
-            <Field.Label>Name</Field.Label>
-            <Input height="11" {...fieldOf('name')} />
-          </Field.Root>
-          <Field.Root>
-            <Field.Label>What it is for</Field.Label>
-            <Textarea rows={3} {...fieldOf('purpose')} />
-          </Field.Root>
-          <Field.Root invalid={problems.mass !== undefined}>
-            <Field.Label>Most mass</Field.Label>
-            <Input height="11" placeholder="no limit" {...fieldOf('mass')} />
-            <Field.ErrorText>{problems.mass}</Field.ErrorText>
-          </Field.Root>
-          <Field.Root invalid={problems.price !== undefined}>
-            <Field.Label>Most price</Field.Label>
-            <Input height="11" placeholder="no limit" {...fieldOf('price')} />
-            <Field.ErrorText>{problems.price}</Field.ErrorText>
-          </Field.Root>
+          <Field label="Name">
+            {(control) => <Input {...control} height="11" {...fieldOf('name')} />}
+          </Field>
+          <Field label="What it is for">
+            {(control) => <TextArea {...control} rows={3} {...fieldOf('purpose')} />}
+          </Field>
+          <Field label="Most mass" problem={problems.mass}>
+            {(control) => (
+              <Input {...control} height="11" placeholder="no limit" {...fieldOf('mass')} />
+            )}
+          </Field>
+          <Field label="Most price" problem={problems.price}>
+            {(control) => (
+              <Input {...control} height="11" placeholder="no limit" {...fieldOf('price')} />
+            )}
+          </Field>
           <Flex gap="2">
             <Button type="submit" variant="main">
               Save

@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Flex, Text, VisuallyHidden } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { memo } from 'react';
 import { printMass } from '@/core/quantity';
 import { massNowG, type Gear, type Look } from '@/core/gear';
@@ -85,7 +85,7 @@ export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
         >
           <StandingMark sign={sign} />
           {mass}
-          {isLoose ? ' · not stowed' : <VisuallyHidden>, {place}</VisuallyHidden>}
+          {isLoose ? ' · not stowed' : <span className="read-out">, {place}</span>}
         </Flex>
       </Box>
     </Flex>

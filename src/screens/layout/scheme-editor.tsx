@@ -1,6 +1,8 @@
 'use client';
 
-import { Box, Dialog, Flex, Heading, Input, Portal, Text } from '@chakra-ui/react';
+import { Box, Dialog, Flex, Heading, Portal, Text } from '@chakra-ui/react';
+import { dialogSlotRecipe } from '@chakra-ui/react/theme';
+import { Input } from '@/ui/fields/input';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { jobIds, jobs, type JobId } from '@/core/gear';
@@ -38,7 +40,12 @@ export function SchemeEditor({ seen, onDone }: SchemeEditorProps) {
     onDone();
   }
   return (
-    <Dialog.Root open onOpenChange={({ open }) => !open && onDone()} scrollBehavior="inside">
+    <Dialog.Root
+      recipe={dialogSlotRecipe}
+      open
+      onOpenChange={({ open }) => !open && onDone()}
+      scrollBehavior="inside"
+    >
       <Portal>
         <Dialog.Backdrop bg="scrim" />
         <Dialog.Positioner>

@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Flex, Text, Textarea } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { kindOf } from '@/core/catalogue';
 import { guessColumns } from '@/core/exchange/columns';
@@ -11,6 +11,7 @@ import { jobIds, jobs, jobsInWords, type JobId } from '@/core/gear';
 import type { ListLine, ReferenceList } from '@/core/loadout';
 import { matchLine } from '@/core/scheme/match-line';
 import { Button } from '@/ui/fields/button';
+import { TextArea } from '@/ui/fields/text-area';
 import { FileChoice, tableFiles } from '@/ui/fields/file-choice';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { Choice } from '@/ui/fields/choice';
@@ -80,7 +81,7 @@ export function ListForm({ list, onDone }: ListFormProps) {
             />
             <Box as="label" fontSize="sm" fontWeight="600">
               Lines
-              <Textarea rows={8} value={text} onChange={(event) => setText(event.target.value)} />
+              <TextArea rows={8} value={text} onChange={(event) => setText(event.target.value)} />
             </Box>
             <Flex gap="2" wrap="wrap">
               <Button type="submit" variant="main">

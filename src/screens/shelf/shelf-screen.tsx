@@ -1,6 +1,7 @@
 'use client';
 
-import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { Input } from '@/ui/fields/input';
 import { useDeferredValue, useMemo, useState } from 'react';
 import {
   findGear,

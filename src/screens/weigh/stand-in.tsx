@@ -1,6 +1,7 @@
 'use client';
 
-import { Flex, Input, Text } from '@chakra-ui/react';
+import { Flex, Text } from '@chakra-ui/react';
+import { Input } from '@/ui/fields/input';
 import { useState } from 'react';
 import { massNowG, type Gear } from '@/core/gear';
 import { parseMass, printMass } from '@/core/quantity';

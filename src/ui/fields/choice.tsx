@@ -1,4 +1,5 @@
-import { Box, NativeSelect } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
+import { Select } from './select';
 
 interface ChoiceProps<Value extends string> {
   readonly label: string;
@@ -14,23 +15,21 @@ interface ChoiceProps<Value extends string> {
 export function Choice<Value extends string>(props: ChoiceProps<Value>) {
   const { label, value, options, onChange, minWidth = '150px', isLabelHidden = false } = props;
   const field = (
-    <NativeSelect.Root width="auto" minWidth={minWidth} maxWidth="280px">
-      <NativeSelect.Field
-        bg="panel"
-        height="11"
-        fontWeight="400"
-        aria-label={isLabelHidden ? label : undefined}
-        value={value}
-        onChange={(event) => onChange(event.target.value as Value)}
-      >
-        {options.map(([option, words]) => (
-          <option key={option} value={option}>
-            {words}
-          </option>
-        ))}
-      </NativeSelect.Field>
-      <NativeSelect.Indicator />
-    </NativeSelect.Root>
+    <Select
+      display="block"
+      minWidth={minWidth}
+      maxWidth="280px"
+      fontWeight="400"
+      aria-label={isLabelHidden ? label : undefined}
+      value={value}
+      onChange={(event) => onChange(event.target.value as Value)}
+    >
+      {options.map(([option, words]) => (
+        <option key={option} value={option}>
+          {words}
+        </option>
+      ))}
+    </Select>
   );
   if (isLabelHidden) return field;
   return (

@@ -1,6 +1,8 @@
-import { Box, Input, type InputProps } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
+import type { ComponentProps } from 'react';
+import { Input } from './input';
 
-interface LabelledInputProps extends InputProps {
+interface LabelledInputProps extends ComponentProps<typeof Input> {
   readonly label: string;
 }
 

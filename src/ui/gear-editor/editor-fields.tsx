@@ -1,10 +1,13 @@
 'use client';
 
-import { Box, Field, Flex, Heading, Input, NativeSelect } from '@chakra-ui/react';
+import { Box, Flex, Heading } from '@chakra-ui/react';
 import { Plus, Trash2 } from 'lucide-react';
 import type { UseFormReturn } from 'react-hook-form';
 import { dayOf, firstYear, lastYear } from '@/core/quantity';
 import { Button } from '@/ui/fields/button';
+import { Field } from '@/ui/fields/field';
+import { Input } from '@/ui/fields/input';
+import { Select } from '@/ui/fields/select';
 import type { GearForm } from './gear-form';
 
 export interface PartProps {
@@ -65,22 +68,24 @@ interface TextFieldProps extends PartProps {
 export function TextField({ form, name, label, hint, type = 'text', width }: TextFieldProps) {
   const { error } = form.getFieldState(name, form.formState);
   return (
-    <Field.Root
-      invalid={error !== undefined}
+    <Field
+      label={label}
+      problem={error?.message}
       width={width ?? 'auto'}
       flex={width ? undefined : '1 1 150px'}
     >
-      <Field.Label>{label}</Field.Label>
-      <Input
-        type={type}
-        placeholder={hint}
-        height="11"
-        autoComplete="off"
-        {...(type === 'date' && { min: dayOf(firstYear, 1, 1), max: dayOf(lastYear, 12, 31) })}
-        {...form.register(name)}
-      />
-      {error && <Field.ErrorText>{error.message}</Field.ErrorText>}
-    </Field.Root>
+      {(control) => (
+        <Input
+          {...control}
+          type={type}
+          placeholder={hint}
+          width="100%"
+          height="11"
+          {...(type === 'date' && { min: dayOf(firstYear, 1, 1), max: dayOf(lastYear, 12, 31) })}
+          {...form.register(name)}
+        />
+      )}
+    </Field>
   );
 }
 
@@ -95,20 +100,17 @@ interface ChoiceFieldProps extends PartProps {
 export function ChoiceField({ form, name, label, options, words = itself }: ChoiceFieldProps) {
   const { error } = form.getFieldState(name, form.formState);
   return (
-    <Field.Root invalid={error !== undefined} flex="1 1 140px" width="auto">
-      <Field.Label>{label}</Field.Label>
-      <NativeSelect.Root>
-        <NativeSelect.Field height="11" {...form.register(name)}>
+    <Field label={label} problem={error?.message} flex="1 1 140px">
+      {(control) => (
+        <Select {...control} width="100%" {...form.register(name)}>
           {options.map((option) => (
             <option key={option} value={option}>
               {words(option)}
             </option>
           ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
-      {error && <Field.ErrorText>{error.message}</Field.ErrorText>}
-    </Field.Root>
+        </Select>
+      )}
+    </Field>
   );
 }
 

@@ -1,6 +1,8 @@
 'use client';
 
-import { Field, Flex, Textarea } from '@chakra-ui/react';
+import { Flex } from '@chakra-ui/react';
+import { Field } from '@/ui/fields/field';
+import { TextArea } from '@/ui/fields/text-area';
 import { useFieldArray } from 'react-hook-form';
 import {
   contentUnits,
@@ -166,11 +168,9 @@ export function Looks({ form }: PartProps) {
       <ChoiceField form={form} name="silhouette" label="Drawn as" options={silhouettes} />
       <ChoiceField form={form} name="stuff" label="Made of" options={stuffs} />
       <TextField form={form} name="colour" label="Colour" type="color" />
-      <Field.Root invalid={form.formState.errors.note !== undefined}>
-        <Field.Label>Note</Field.Label>
-        <Textarea rows={2} {...form.register('note')} />
-        <Field.ErrorText>{form.formState.errors.note?.message}</Field.ErrorText>
-      </Field.Root>
+      <Field label="Note" problem={form.formState.errors.note?.message} width="100%">
+        {(control) => <TextArea {...control} width="100%" rows={2} {...form.register('note')} />}
+      </Field>
     </Flex>
   );
 }

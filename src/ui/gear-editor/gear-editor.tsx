@@ -1,6 +1,7 @@
 'use client';
 
 import { Dialog, Flex, Portal } from '@chakra-ui/react';
+import { dialogSlotRecipe } from '@chakra-ui/react/theme';
 import { useForm } from 'react-hook-form';
 import type { Gear } from '@/core/gear';
 import { useBench } from '@/store/bench';
@@ -21,6 +22,7 @@ export function GearEditor() {
   const gear = editing === null ? undefined : bench.shelf.get(editing);
   return (
     <Dialog.Root
+      recipe={dialogSlotRecipe}
       open={gear !== undefined}
       onOpenChange={({ open }) => !open && startEditing(null)}
       scrollBehavior="inside"

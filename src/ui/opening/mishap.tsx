@@ -1,10 +1,9 @@
 'use client';
 
-import { NativeSelect } from '@chakra-ui/react';
-import { Component, type ReactNode } from 'react';
 import { undo, useBenchState, useUndoLabels } from '@/store/bench';
 import { prefer } from '@/store/preferences';
 import { Button } from '../fields/button';
+import { Select } from '../fields/select';
 import { KeepData } from './keep-data';
 import { OpeningPage } from './page';
 import { WriteBench } from './write-bench';
@@ -44,52 +43,24 @@ export function Mishap({ onRetry }: MishapProps) {
       <WriteBench />
       <KeepData />
       {kits.length > 1 && (
-        <NativeSelect.Root width="auto">
-          <NativeSelect.Field
-            height="11"
-            aria-label="Take another kit"
-            value=""
-            onChange={(event) => {
-              prefer({ kit: event.target.value });
-              onRetry();
-            }}
-          >
-            <option value="" disabled>
-              Take another kit…
+        <Select
+          aria-label="Take another kit"
+          value=""
+          onChange={(event) => {
+            prefer({ kit: event.target.value });
+            onRetry();
+          }}
+        >
+          <option value="" disabled>
+            Take another kit…
+          </option>
+          {kits.slice(0, 200).map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
             </option>
-            {kits.slice(0, 200).map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+          ))}
+        </Select>
       )}
     </OpeningPage>
   );
-}
-
-interface MishapBoundaryState {
-  readonly hasFailed: boolean;
-}
-
-/** Catches what fails while the kit on the table is worked out or drawn around the pages. */
-export class MishapBoundary extends Component<
-  { readonly children: ReactNode },
-  MishapBoundaryState
-> {
-  override state: MishapBoundaryState = { hasFailed: false };
-
-  static getDerivedStateFromError(): MishapBoundaryState {
-    return { hasFailed: true };
-  }
-
-  override render(): ReactNode {
-    return this.state.hasFailed ? (
-      <Mishap onRetry={() => this.setState({ hasFailed: false })} />
-    ) : (
-      this.props.children
-    );
-  }
 }

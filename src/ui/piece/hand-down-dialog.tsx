@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
+import { dialogSlotRecipe } from '@chakra-ui/react/theme';
 import { useState } from 'react';
 import { gearOf, newPlacement, type Command, type Placement } from '@/core/loadout';
 import { offersFor } from '@/core/scheme';
@@ -19,6 +20,7 @@ export function HandDownDialog() {
   const placement = handingDown === null ? undefined : view?.tree.byId.get(handingDown);
   return (
     <Dialog.Root
+      recipe={dialogSlotRecipe}
       open={placement !== undefined}
       onOpenChange={({ open }) => !open && startHandingDown(null)}
       placement="top"

@@ -1,6 +1,7 @@
 'use client';
 
 import { Dialog, Portal } from '@chakra-ui/react';
+import { dialogSlotRecipe } from '@chakra-ui/react/theme';
 import { capital } from '@/core/gear';
 import { gearOf, type Place, type Placement } from '@/core/loadout';
 import { PickList, type Choice } from '@/ui/fields/pick-list';
@@ -18,6 +19,7 @@ export function MoveDialog() {
   const placements = moving.flatMap((id) => view?.tree.byId.get(id) ?? []);
   return (
     <Dialog.Root
+      recipe={dialogSlotRecipe}
       open={placements.length > 0}
       onOpenChange={({ open }) => !open && startMoving()}
       placement="top"

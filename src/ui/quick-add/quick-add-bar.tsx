@@ -1,22 +1,25 @@
 'use client';
 
-import { Box, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
 import { memo } from 'react';
-import { printMass, printMoney, printNumber, type Outcome } from '@/core/quantity';
-import { printForm, type Gear } from '@/core/gear';
+import type { Outcome } from '@/core/quantity';
+import type { Gear } from '@/core/gear';
 import { newPlacement } from '@/core/loadout';
-import { homeCategory, schemeOf } from '@/core/scheme';
-import { useBench, useBenchState } from '@/store/bench';
+import { useBenchState } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
-import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import { Input } from '@/ui/fields/input';
 import { select } from '@/ui/kit/selection';
 import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
 import { loadCatalogue, useCatalogue, type Catalogue } from './catalogue';
-import { Suggestions } from './suggestions';
 import { useLine } from './use-line';
+
+/** What stands over the line once something is typed: it comes with the first letter. */
+const Suggestions = dynamic(() => import('./suggestions').then((module) => module.Suggestions));
+const Understood = dynamic(() => import('./understood').then((module) => module.Understood));
 
 interface QuickAddBarProps {
   /** The kit whose mat new gear is laid on; null adds to the shelf alone. */
@@ -118,76 +121,3 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
     </Box>
   );
 });
-
-interface UnderstoodProps {
-  readonly reading: Outcome<Gear>;
-  readonly catalogue: Catalogue;
-}
-
-/** What the line would become, with what was typed told from what is only typical. */
-function Understood({ reading, catalogue }: UnderstoodProps) {
-  const bench = useBench();
-  const { currency } = bench;
-  const { units, scheme } = usePreferences();
-  return (
-    <Flex
-      id="quick-add-understood"
-      role="status"
-      wrap="wrap"
-      gap="2"
-      align="center"
-      bg="panel"
-      borderWidth="1px"
-      borderRadius="12px"
-      padding="2"
-      marginBottom="1"
-      fontSize="sm"
-      shadow="md"
-    >
-      {!reading.ok ? (
-        <Text color="signal.fg">▲ {reading.problem.message}</Text>
-      ) : (
-        <>
-          <GearIcon look={reading.value.look} />
-          <b>
-            {reading.value.name}
-            {reading.value.count > 1 && ` × ${reading.value.count}`}
-          </b>
-          <Tag>{kindInWords(reading.value, catalogue)}</Tag>
-          <Tag>
-            {reading.value.massG === null
-              ? 'mass not known'
-              : `${printMass(reading.value.massG, units)} ${reading.value.massTrust}`}
-          </Tag>
-          <Tag>
-            {reading.value.form === null
-              ? 'size not known'
-              : `${printForm(reading.value.form, units)} ${reading.value.formTrust}`}
-          </Tag>
-          {reading.value.priceMinor !== null && (
-            <Tag>{printMoney(reading.value.priceMinor, currency)}</Tag>
-          )}
-          {reading.value.contents !== null && (
-            <Tag>
-              {printNumber(reading.value.contents.full, 1)} {reading.value.contents.unit} in one
-            </Tag>
-          )}
-          <Tag>in {homeCategory(schemeOf(bench, scheme), reading.value).name}</Tag>
-        </>
-      )}
-    </Flex>
-  );
-}
-
-function kindInWords({ kind }: Gear, { kindOf }: Catalogue): string {
-  const found = kind === null ? undefined : kindOf(kind);
-  return found ? `kind: ${found.name}` : 'no kind has this name';
-}
-
-function Tag({ children }: { readonly children: React.ReactNode }) {
-  return (
-    <Box as="span" bg="tag" borderRadius="6px" paddingX="2" paddingY="0.5">
-      {children}
-    </Box>
-  );
-}

@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { dialogSlotRecipe } from '@chakra-ui/react/theme';
 import { useTheme } from 'next-themes';
 import { useRouter } from 'next/navigation';
 import { gearOf } from '@/core/loadout';
@@ -26,6 +27,7 @@ export function CommandPalette() {
   const commands = useCommands();
   return (
     <Dialog.Root
+      recipe={dialogSlotRecipe}
       open={isOpen}
       onOpenChange={({ open }) => !open && closePalette()}
       placement="top"

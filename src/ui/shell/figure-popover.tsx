@@ -1,6 +1,7 @@
 'use client';
 
 import { Popover, Portal } from '@chakra-ui/react';
+import { popoverSlotRecipe } from '@chakra-ui/react/theme';
 import type { ReactNode, RefObject } from 'react';
 
 interface FigurePopoverProps {
@@ -15,6 +16,7 @@ interface FigurePopoverProps {
 export function FigurePopover({ name, anchor, isOpen, onClose, children }: FigurePopoverProps) {
   return (
     <Popover.Root
+      recipe={popoverSlotRecipe}
       open={isOpen}
       onOpenChange={({ open }) => !open && onClose()}
       onExitComplete={() => anchor.current?.focus()}

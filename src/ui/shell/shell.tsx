@@ -8,10 +8,9 @@ import { openBench, useBench, useBenchState, type FirstStart } from '@/store/ben
 import { KitViewProvider } from '@/ui/kit/kit-view';
 import { NoticeLine } from '@/ui/notice/notice';
 import { useAskBeforeLeaving } from '@/ui/opening/ask-before-leaving';
-import { MishapBoundary } from '@/ui/opening/mishap';
-import { NotOpen } from '@/ui/opening/opening';
+import { MishapBoundary } from '@/ui/opening/mishap-boundary';
+import { NotOpen } from '@/ui/opening/not-open';
 import { Dialogs } from './dialogs';
-import { useKeptAtHand } from './keep-at-hand';
 import { Rail } from './rail';
 import { TopBar } from './top-bar';
 import { useShortcuts } from './shortcuts';
@@ -27,7 +26,14 @@ export function Shell({ firstStart, children }: ShellProps) {
   useEffect(() => {
     void openBench(firstStart);
   }, [firstStart]);
-  useKeptAtHand();
+  useEffect(() => {
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    const keep = () =>
+      void import('./keep-at-hand').then(({ keepAtHand }) => keepAtHand()).catch(() => undefined);
+    // Once the page has nothing better to do.
+    if ('requestIdleCallback' in window) requestIdleCallback(keep, { timeout: 3000 });
+    else setTimeout(keep, 1000);
+  }, []);
   useAskBeforeLeaving();
   if (opening.state !== 'open') return <NotOpen opening={opening} firstStart={firstStart} />;
   return (

@@ -1,14 +1,15 @@
 'use client';
 
-import { Box, Flex, NativeSelect, Text, VisuallyHidden } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { Redo2, Search, Undo2 } from 'lucide-react';
 import { memo } from 'react';
 import { redo, saveAgain, undo, useBench, useBenchState, useUndoLabels } from '@/store/bench';
 import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { Select } from '@/ui/fields/select';
 import { useKitView } from '@/ui/kit/kit-view';
 import { FiguresBar } from './figures-bar';
-import { takeNewBuild, useNewBuild } from './keep-at-hand';
+import { takeNewBuild, useNewBuild } from './new-build';
 import { openPalette } from './palette-state';
 
 /** The kit on the table, its figures, and what was done last. */
@@ -68,27 +69,22 @@ const KitSelect = memo(
   function KitSelect({ kits, value, purpose }: KitSelectProps) {
     return (
       <Box minWidth="0" width={{ base: '200px', lg: '190px' }}>
-        <NativeSelect.Root variant="plain">
-          <NativeSelect.Field
-            aria-label="Kit on the table"
-            value={value}
-            onChange={(event) => prefer({ kit: event.target.value })}
-            fontFamily="heading"
-            fontWeight="700"
-            fontSize="xl"
-            height="11"
-            paddingLeft="1"
-            cursor="pointer"
-            textOverflow="ellipsis"
-          >
-            {kits.map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+        <Select
+          variant="bare"
+          width="100%"
+          aria-label="Kit on the table"
+          value={value}
+          onChange={(event) => prefer({ kit: event.target.value })}
+          fontFamily="heading"
+          fontWeight="700"
+          fontSize="xl"
+        >
+          {kits.map(([id, name]) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Select>
         <Text fontSize="xs" color="fg.muted" paddingLeft="1" lineClamp="1" hideBelow="lg">
           {purpose}
         </Text>
@@ -180,7 +176,9 @@ function SavedMark() {
           <Button size="sm" variant="alarm" title={saving.why} onClick={saveAgain}>
             Not saved: try again
           </Button>
-          <VisuallyHidden role="status">Not saved. {saving.why}</VisuallyHidden>
+          <span role="status" className="read-out">
+            Not saved. {saving.why}
+          </span>
         </>
       );
   }

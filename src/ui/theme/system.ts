@@ -1,15 +1,6 @@
 import { createSystem, defaultBaseConfig, defineConfig, mergeConfigs } from '@chakra-ui/react';
-import {
-  breakpoints,
-  dialogSlotRecipe,
-  fieldSlotRecipe,
-  inputRecipe,
-  keyframes,
-  nativeSelectSlotRecipe,
-  popoverSlotRecipe,
-  textareaRecipe,
-} from '@chakra-ui/react/theme';
-import { semanticRadii, tokens } from './tokens';
+import { breakpoints } from '@chakra-ui/react/theme';
+import { keyframes, semanticRadii, tokens } from './tokens';
 
 function both(light: string, dark: string) {
   return { value: { base: light, _dark: dark } };
@@ -85,13 +76,6 @@ const acorn = defineConfig({
         amber: { fg: both('#7a5200', '#f0c25e'), solid: both('#d99a1c', '#e8b23f') },
         focus: both('#1f6827', '#93dc80'),
       },
-    },
-    recipes: { input: inputRecipe, textarea: textareaRecipe },
-    slotRecipes: {
-      dialog: dialogSlotRecipe,
-      field: fieldSlotRecipe,
-      nativeSelect: nativeSelectSlotRecipe,
-      popover: popoverSlotRecipe,
     },
   },
 });

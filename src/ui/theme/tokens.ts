@@ -77,3 +77,13 @@ export const semanticRadii = {
   l2: { value: '{radii.xs}' },
   l3: { value: '{radii.md}' },
 };
+
+/** How dialogs and popovers come and go: the motions that their recipes name. */
+export const keyframes = {
+  'fade-in': { from: { opacity: 0 }, to: { opacity: 1 } },
+  'fade-out': { from: { opacity: 1 }, to: { opacity: 0 } },
+  'scale-in': { from: { scale: '0.95' }, to: { scale: '1' } },
+  'scale-out': { from: { scale: '1' }, to: { scale: '0.95' } },
+  'slide-from-bottom': { '0%': { translate: '0 0.5rem' }, to: { translate: '0' } },
+  'slide-to-bottom': { '0%': { translate: '0' }, to: { translate: '0 0.5rem' } },
+};

@@ -1,7 +1,7 @@
 'use client';
 
-import { Flex, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
+import type { BadRecord } from '@/store/bad-record';
 import {
   openAgain,
   openInMemory,
@@ -10,25 +10,22 @@ import {
   type FirstStart,
   type Opening,
 } from '@/store/bench';
-import type { BadRecord } from '@/store/bad-record';
 import { Button } from '../fields/button';
-import { AcornMark } from '../shell/acorn-mark';
-import { windowsOpen } from '../shell/keep-at-hand';
+import { windowsOpen } from '../shell/ask-worker';
 import { paths, placeOf } from '../shell/places';
 import { KeepData } from './keep-data';
 import { OpeningPage } from './page';
+import { Reload } from './reload';
 import { WriteBench } from './write-bench';
 
-interface NotOpenProps {
-  readonly opening: Exclude<Opening, { readonly state: 'open' }>;
+interface CannotOpenProps {
+  readonly opening: Exclude<Opening, { readonly state: 'open' | 'opening' }>;
   readonly firstStart: FirstStart;
 }
 
-/** What stands in the bench's place while it is not open: that it opens, or why it does not. Never an empty bench. */
-export function NotOpen({ opening, firstStart }: NotOpenProps) {
+/** Why the bench is not open: what happened, what is safe, what can be done. */
+export function CannotOpen({ opening, firstStart }: CannotOpenProps) {
   switch (opening.state) {
-    case 'opening':
-      return <StillOpening />;
     case 'blocked':
       return <Blocked />;
     case 'newer':
@@ -40,43 +37,6 @@ export function NotOpen({ opening, firstStart }: NotOpenProps) {
     case 'failed':
       return <Failed why={opening.why} firstStart={firstStart} />;
   }
-}
-
-/** So long it may take before something is said about it. */
-const longMs = 8000;
-
-function StillOpening() {
-  const [isLong, setIsLong] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setIsLong(true), longMs);
-    return () => clearTimeout(timer);
-  }, []);
-  return (
-    <Flex as="main" minHeight="100dvh" align="center" justify="center" direction="column" gap="4">
-      <AcornMark size={72} />
-      <Text role="status">Opening the bench…</Text>
-      {isLong && (
-        <Flex direction="column" align="center" gap="3" maxWidth="480px" textAlign="center">
-          <Text color="fg.muted">
-            This takes longer than it should. Nothing is lost by waiting, or by loading the page
-            again.
-          </Text>
-          <Flex gap="2" wrap="wrap" justify="center">
-            <Reload />
-            <KeepData />
-          </Flex>
-        </Flex>
-      )}
-    </Flex>
-  );
-}
-
-function Reload({ children = 'Load the page again' }: { readonly children?: string }) {
-  return (
-    <Button variant="main" onClick={() => location.reload()}>
-      {children}
-    </Button>
-  );
 }
 
 /** An older program holds the bench in another window: which, as far as can be told. */

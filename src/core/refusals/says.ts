@@ -1,43 +1,12 @@
-import { pathPlainly, plainly, quoted } from './quoted';
+import { plainly, quoted } from './quoted';
+import type { Sentences } from './outcome';
 
 /**
- * Every refusal of the core: one sentence that says what is wrong, where, and what would be right. Those of a field
- * of a file are the words after its path; {@link atField} puts the path before them.
- *
- * What somebody typed stands in quotation marks, cut and with what cannot be seen written out.
+ * What keeps a command from being done: one sentence that says what is wrong and what would be right. What somebody
+ * typed stands in quotation marks or is cut, with what cannot be seen written out. Those of what is typed, of files and
+ * of tables stand beside this file, as they are needed later than the first load.
  */
 export const says = {
-  // What is typed: numbers, measures, prices, sizes, lines.
-  noNumberFirst: (text: string) => `${quoted(text)} does not start with a number.`,
-  dividesByNothing: (text: string) => `${quoted(text)} divides by nothing.`,
-  twoNumbers: (text: string, one: string, other: string) =>
-    `${quoted(text)} can mean ${one} or ${other}: write ${one} or ${other}.`,
-  noNumber: (text: string) =>
-    `${quoted(text)} is not a number this understands: write it like 1234.5.`,
-  measureMissing: (what: string, examples: string) => `Write a ${what}, like ${examples}.`,
-  measureBelowZero: (what: string) => `A ${what} cannot be below zero.`,
-  measureTooLarge: (what: string, most: string) =>
-    `A ${what} of more than ${most} is not believed.`,
-  noMeasure: (text: string, what: string, examples: string) =>
-    `${quoted(text)} is not a ${what} this understands: write it like ${examples}.`,
-  unitMissing: (text: string, examples: string) =>
-    `${quoted(text)} of what: say the unit, like ${examples}.`,
-  otherCurrency: (text: string, currency: string) =>
-    `Prices here are in ${currency}, and ${quoted(text)} is not: work it out in ${currency}.`,
-  priceTooLarge: () => 'A price of more than ten million is not believed.',
-  noPrice: (text: string, example: string) =>
-    `${quoted(text)} is not a price this understands: write it like ${example} or 12.50.`,
-  sideOfNothing: () => 'Every side of a size is above zero.',
-  noSize: (text: string, examples: string) =>
-    `${quoted(text)} is not a size this understands: write it like ${examples}.`,
-  sheetTooLarge: (areaM2: number) =>
-    `A sheet of ${areaM2} m² is not believed: say the unit, like 3x3 m or 10x10 ft.`,
-  namelessLine: () => 'Write what it is as well, like: steel bottle 1 L 210 g 90x200 mm.',
-  lineTooLong: (most: number) =>
-    `The line is longer than ${most} characters: write one piece a line.`,
-  volumeOfNothing: () => 'A volume is above 0.',
-  sideNamedOfNothing: (side: string) => `A ${side} is above 0.`,
-
   // What is wrong with an entry: the whole sentence, as the screens show it.
   name: (why: string) => `The name ${why}.`,
   nameOf: (of: string, why: string) => `${of} ${why}.`,
@@ -130,63 +99,4 @@ export const says = {
   nothingToRedo: () => 'There is nothing to redo.',
   notLastAnyMore: (label: string) =>
     `${quoted(label)} is not the last act any more: another window did something after it, and nothing was changed.`,
-
-  // Files.
-  fileTooLarge: (size: string, most: string) =>
-    `The file is ${size} MB, and files up to ${most} MB are opened: nothing was brought in.`,
-  deepFile: (most: number) => `The lists and objects of this file go more than ${most} deep.`,
-  manyNodes: (most: number) =>
-    `This file has more than ${most} lists and objects, more than any bench has.`,
-  noJson: (reason: string) => `This is not a JSON file (${plainly(reason, 120)}).`,
-  noFormat: () => 'This JSON is not a Vivid Acorn file: it has no field “format”.',
-  otherFormat: (format: string, wanted: string) =>
-    `This JSON is not a Vivid Acorn file: its “format” is ${format}, not "${wanted}".`,
-  noFileVersion: (version: string) => `The file’s “version” is ${version}, which is no version.`,
-  newerFile: (version: number, newest: number) =>
-    `The file is of version ${plainly(String(version))}, newer than this program, which reads up to ${newest}: open it with a newer Vivid Acorn.`,
-  newerField: (field: string, version: number) =>
-    `${quoted(field)} is no field of a file of version ${version}, as this one says it is.`,
-  noKits: () => '“loadouts” is empty: the file holds no kit.',
-  noKitNamed: (name: string, names: string) =>
-    `“loadouts” holds no kit ${quoted(name)}, but ${plainly(names, 120)}.`,
-  notReadBack: (why: string) =>
-    `What was written could not be read back, so it was not given out: ${plainly(why, 200)}`,
-  tooLargeToWrite: (size: string, most: string) =>
-    `The file would be ${size} MB, and files up to ${most} MB are read: leave the pictures out, or write kits by themselves.`,
-
-  // Tables and lines.
-  noTable: () => 'This is no text of rows and cells, but another kind of file.',
-  emptyTable: () => 'There is nothing in this file.',
-  tooManyRows: (most: number) => `More than ${most} rows are not read at once.`,
-  tooManyColumns: (most: number) => `More than ${most} columns are not read.`,
-  cellTooLong: (row: number, most: number) =>
-    `Row ${row} has a cell of more than ${most} characters.`,
-  quoteNotClosed: (row: number) =>
-    `Row ${row} has a quotation mark that is not closed: close it, or take it away.`,
-  quoteNotDoubled: (row: number) =>
-    `Row ${row} has text after a closing quotation mark: write a mark inside a cell twice.`,
-  textTooLong: (most: string) => `More than ${most} characters are not read at once.`,
-  namelessRow: () => 'The row has no name.',
-  sumRow: () => 'This is a sum, not a piece.',
-  noCount: (text: string) => `${quoted(text)} is not how many there are: write a whole number.`,
-  noOwnership: (text: string) =>
-    `${quoted(text)} is none of owned, wished, home-made, scavenged or retired.`,
-  twoDays: (text: string) => `${quoted(text)} can be two days: write it like 2027-04-30.`,
-  noDayTyped: (text: string) =>
-    `${quoted(text)} is not a day this understands: write it like 2027-04-30.`,
-  noJob: (word: string, some: string) => `${quoted(word)} is not a job this knows, like ${some}.`,
-} as const satisfies Readonly<Record<string, (...of: never[]) => string>>;
-
-/** The words that stand after the path of a file’s field. */
-export const fieldSays = {
-  missing: 'is missing.',
-  unknown: 'is not a field of this format.',
-  twice: 'is there twice.',
-  tighterThanLoose: 'is more than its looseMl.',
-} as const;
-
-/** A sentence about a field of a file: its path, and what it is or has, or a sentence of its own. */
-export function atField(field: string, words: string): string {
-  const follows = /^(is|holds|has|goes)\b/.test(words) ? ' ' : ': ';
-  return `“${pathPlainly(field)}”${follows}${words}`;
-}
+} as const satisfies Sentences;
