@@ -32,7 +32,7 @@ export function readTable(text: string): Outcome<Table> {
   if (text.length > mostTableText) return refused(tableSays.textTooLong('8 million'));
   if (/[\u0000-\u0008\u000e-\u001f]/.test(text)) return refused(tableSays.noTable());
   const plain = text.replace(/^\uFEFF/, '');
-  const said = /^"?sep=(.)"?[ \t]*(?:\r\n|\r|\n|$)/i.exec(plain);
+  const said = /^"?sep=(.)"?[ \t]*(?:\r\r\n|\r\n|\r|\n|$)/i.exec(plain);
   const body = said ? plain.slice(said[0].length) : plain;
   const separator = said && isSeparator(said[1]!) ? said[1]! : separatorOf(body);
   const first = said ? 2 : 1;
