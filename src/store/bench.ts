@@ -21,7 +21,7 @@ import { newId } from './new-id';
 import { keepPhotosIn } from './photos';
 import { keepPreferences, prefer } from './preferences';
 import { askToPersist } from './persist';
-import { whyFailed } from './why-failed';
+import { named, whyFailed } from './why-failed';
 
 /** What a bench that was never used begins with. */
 export type FirstStart = 'demo' | 'nothing';
@@ -68,7 +68,7 @@ export async function openAgain(firstStart: FirstStart): Promise<void> {
     if (hasDatabase()) await openKept(firstStart);
     else await openWith(null, firstStart);
   } catch (error) {
-    if (isNewer(error)) stand({ state: 'newer' });
+    if (named(error).name === 'VersionError') stand({ state: 'newer' });
     else stand({ state: 'failed', why: whyFailed(error) });
   }
 }
@@ -142,10 +142,6 @@ async function openWith(
 
 function stand(opening: Opening): void {
   useBenchState.setState({ opening });
-}
-
-function isNewer(error: unknown): boolean {
-  return error instanceof DOMException && error.name === 'VersionError';
 }
 
 async function openDemo(): Promise<Bench> {

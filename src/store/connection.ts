@@ -1,4 +1,5 @@
 import type { Database } from './database';
+import { named } from './why-failed';
 
 /** A newer program has taken the database over, and this window lets it alone from then on. */
 export class LeftBehind extends Error {}
@@ -49,5 +50,5 @@ export class Connection {
 }
 
 function isClosed(error: unknown): boolean {
-  return error instanceof DOMException && error.name === 'InvalidStateError';
+  return named(error).name === 'InvalidStateError';
 }

@@ -121,10 +121,11 @@ export class Keeper {
     try {
       await this.saveFirst();
       for (let act = this.waiting[0]; act !== undefined; act = this.waiting[0]) {
+        const isSaved = this.isSavedAlready(act);
         const next = advance(this.saved.history, act);
-        if (!next.ok || this.isSavedAlready(act)) {
+        if (isSaved || !next.ok) {
           this.waiting.shift();
-          this.showAgain(next.ok ? null : inItsWords(act, next.problem.message));
+          this.showAgain(isSaved || next.ok ? null : inItsWords(act, next.problem.message));
           continue;
         }
         const { value } = next;

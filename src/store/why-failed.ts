@@ -1,6 +1,6 @@
 /** Why the browser’s storage did not do what it should, in words for the person. */
 export function whyFailed(error: unknown): string {
-  const { name, message } = error instanceof Error ? error : new Error(String(error));
+  const { name, message } = named(error);
   switch (name) {
     case 'QuotaExceededError':
       return 'There is no room left: the disk is full, or the browser gives this site no more.';
@@ -13,4 +13,11 @@ export function whyFailed(error: unknown): string {
     default:
       return message === '' ? name : `The browser says: ${message.slice(0, 160)}`;
   }
+}
+
+/** What a failure is called: failures of storage are told by their name alone, whatever they are made of. */
+export function named(error: unknown): { readonly name: string; readonly message: string } {
+  if (typeof error !== 'object' || error === null) return { name: 'Error', message: String(error) };
+  const { name = 'Error', message = '' } = error as Partial<Record<'name' | 'message', unknown>>;
+  return { name: String(name), message: String(message) };
 }

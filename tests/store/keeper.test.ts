@@ -1,12 +1,11 @@
 import 'fake-indexeddb/auto';
-import { readFileSync } from 'node:fs';
-import { openDB } from 'idb';
 import { demoBench } from '@/core/demo';
-import { readFile } from '@/core/exchange';
+import { writeFile } from '@/core/exchange';
 import { redoing, undoing, type Act, type Command, type History } from '@/core/loadout';
-import { Connection } from '@/store/connection';
+import { Connection, LeftBehind } from '@/store/connection';
 import { load, openDatabase, type Database } from '@/store/database';
 import { Keeper, type Kept, type OtherWindows } from '@/store/keeper';
+import { pick, randomFrom } from '../support/random';
 
 let nextName = 0;
 
@@ -227,51 +226,152 @@ describe('without storage', () => {
   });
 });
 
-describe('a database of version 1', () => {
-  interface Old {
-    readonly gear: readonly { readonly id: string; readonly massG: number }[];
-    readonly loadouts: readonly object[];
-  }
-
-  it('is brought up to date as its file would be, with what can be undone', async () => {
-    const text = readFileSync('tests/support/version-1.json', 'utf8');
-    const { gear, loadouts } = JSON.parse(text) as Old;
-    const name = `old-${(nextName += 1)}`;
-    const old = await openDB(name, 1, {
-      upgrade(database) {
-        for (const part of ['gear', 'loadouts'])
-          database.createObjectStore(part, { keyPath: 'id' });
-        database.createObjectStore('entries', { keyPath: 'at' });
-        database.createObjectStore('about');
-        database.createObjectStore('preferences');
-      },
+describe('a connection that is lost', () => {
+  it('is opened again, and what was done in between is saved', async () => {
+    const house = new House();
+    const first = await house.window({ first: demoBench });
+    let opened = 0;
+    const connection = new Connection(() => {
+      opened += 1;
+      return openDatabase(house.name);
     });
-    for (const each of gear) await old.put('gear', each);
-    for (const each of loadouts) await old.put('loadouts', each);
-    const candle = gear.find(({ id }) => id === 'candle')!;
-    const swap = { id: 'candle', before: { ...candle, massG: 99 }, after: candle };
-    const currency = { before: 'EUR', after: 'EUR' };
-    await old.put('entries', {
-      at: 1,
-      label: 'change Candles',
-      change: { gear: [swap], loadouts: [], currency },
-    });
-    await old.put('about', { revision: 1, currency: 'EUR', cursor: 1 }, 'bench');
-    await old.put('preferences', { units: 'us' }, 'mine');
-    old.close();
-
-    const database = await openDatabase(name);
-    const fromFile = readFile(text);
-    const history = await savedIn(database);
-    expect(fromFile).toEqual({ ok: true, value: history.bench });
-    expect(await database.get('preferences', 'mine')).toEqual({ units: 'us' });
-
-    const shown: { kept?: Kept } = {};
-    const keeper = new Keeper(connectionTo(database), null, (kept) => (shown.kept = kept));
-    await keeper.open(null);
-    expect(keeper.act(undoing(shown.kept!.history)!).ok).toBe(true);
+    let kept: Kept | undefined;
+    const keeper = new Keeper(connection, null, (now) => (kept = now));
+    expect(await keeper.open(null)).toBeNull();
+    await connection.use((database) => Promise.resolve(database.close()));
+    keeper.act(rename('After it was closed'));
     await keeper.settled();
-    const undone = (await savedIn(database)).bench.shelf.get('candle')!;
-    expect(undone).toMatchObject({ massG: 99, contents: { unit: 'h' }, tier: 'front line' });
+    expect([opened, kept!.saving.state]).toEqual([2, 'saved']);
+    connection.lose();
+    keeper.act(rename('After it was lost'));
+    await keeper.settled();
+    expect([opened, kept!.saving.state]).toEqual([3, 'saved']);
+    const saved = await savedIn(first.database);
+    expect(saved.bench.loadouts.get('float-pouch-kit')!.name).toBe('After it was lost');
+  });
+
+  it('is let go for good when a newer program has the database', async () => {
+    const connection = new Connection(() => openDatabase('left'));
+    await connection.use(load);
+    connection.leave();
+    await expect(connection.use(load)).rejects.toBeInstanceOf(LeftBehind);
+  });
+
+  it('does no act twice that reached the disk though it was told as failed', async () => {
+    const house = new House();
+    const first = await house.window({ first: demoBench });
+    let isBroken = false;
+    /** It writes, and then tells that it was broken off. */
+    class Breaking extends Connection {
+      override async use<T>(work: (database: Database) => Promise<T>): Promise<T> {
+        const done = await super.use(work);
+        if (!isBroken) return done;
+        isBroken = false;
+        throw new DOMException('broken off', 'AbortError');
+      }
+    }
+    let kept: Kept | undefined;
+    const connection = new Breaking(() => openDatabase(house.name));
+    const keeper = new Keeper(connection, null, (now) => (kept = now));
+    await keeper.open(null);
+    isBroken = true;
+    const cord = { ...demoBench.shelf.get('float-cord')!, id: 'another-cord' };
+    keeper.act(doing({ do: 'add gear', gear: [cord] }));
+    await keeper.settled();
+    expect(kept!.saving.state).toBe('failed');
+    await keeper.saveWaiting();
+    expect(kept).toMatchObject({ saving: { state: 'saved' }, notice: null });
+    expect((await savedIn(first.database)).entries).toHaveLength(1);
+  });
+});
+
+describe('a start that fails', () => {
+  it('shows the first bench where it cannot be saved, says so, and saves it with the next try', async () => {
+    const house = new House();
+    const database = await openDatabase(house.name);
+    const transaction = database.transaction.bind(database);
+    let isFull = true;
+    database.transaction = ((...of: Parameters<typeof transaction>) => {
+      if (isFull && of[1] === 'readwrite') throw new DOMException('full', 'QuotaExceededError');
+      return transaction(...of);
+    }) as typeof database.transaction;
+    let kept: Kept | undefined;
+    const keeper = new Keeper(connectionTo(database), null, (now) => (kept = now));
+    expect(await keeper.open(() => Promise.resolve(demoBench))).toBeNull();
+    expect(kept!.history.bench).toEqual(demoBench);
+    expect(kept!.saving).toMatchObject({ state: 'failed', why: expect.stringMatching(/no room/) });
+    keeper.act(rename('While it was full'));
+    await keeper.settled();
+    expect(kept!.saving.state).toBe('failed');
+    isFull = false;
+    await keeper.saveWaiting();
+    expect(kept!.saving.state).toBe('saved');
+    const saved = await savedIn(database);
+    expect(saved.bench).toEqual(kept!.history.bench);
+    expect(saved.bench.loadouts.get('float-pouch-kit')!.name).toBe('While it was full');
+  });
+
+  it('gives the bad record, and shows nothing', async () => {
+    const house = new House();
+    const { database } = await house.window({ first: demoBench });
+    await database.put('gear', { id: 'mirror', name: 'Mirror' } as never);
+    let isShown = false;
+    const keeper = new Keeper(connectionTo(database), null, () => (isShown = true));
+    expect(await keeper.open(null)).toMatchObject({ part: 'gear', key: 'mirror' });
+    expect(isShown).toBe(false);
+  });
+});
+
+describe('undo in two windows', () => {
+  it('never takes the other’s act for the one that was named', async () => {
+    const house = new House();
+    const one = await house.window({ first: demoBench, deaf: true });
+    const two = await house.window({ deaf: true });
+    one.keeper.act(rename('Mine'));
+    await one.keeper.settled();
+    two.keeper.act(doing({ do: 'change gear', id: 'mirror', change: { massG: 30 } }));
+    await two.keeper.settled();
+    // This window does not know of it yet, and undoes what it shows as the last.
+    one.undo();
+    await one.keeper.settled();
+    expect(one.kept().notice).toMatch(/“change kit Float pouch” is not the last act any more/);
+    const saved = await savedIn(one.database);
+    expect(saved.bench.shelf.get('mirror')!.massG).toBe(30);
+    expect(saved.bench.loadouts.get('float-pouch-kit')!.name).toBe('Mine');
+    expect(one.bench()).toEqual(saved.bench);
+  });
+
+  it('leaves 300 edits, made at once, the same in both and on the disk', async () => {
+    const house = new House();
+    const windows = [await house.window({ first: demoBench }), await house.window()] as const;
+    const random = randomFrom(20);
+    let taken = 0;
+    for (let at = 0; at < 300; at += 1) {
+      const window = pick(random, windows);
+      const act = random();
+      const { bench } = window.kept().history;
+      if (act < 0.15) window.undo();
+      else if (act < 0.25) window.redo();
+      else if (act < 0.5) {
+        const cord = { ...demoBench.shelf.get('float-cord')!, id: `c${at}` };
+        taken += Number(window.keeper.act(doing({ do: 'add gear', gear: [cord] })).ok);
+      } else {
+        const id = pick(random, [...bench.shelf.keys()]);
+        taken += Number(
+          window.keeper.act(doing({ do: 'change gear', id, change: { count: at } })).ok,
+        );
+      }
+      if (random() < 0.5) await new Promise((resolve) => setTimeout(resolve, 0));
+    }
+    for (const { keeper } of windows) await keeper.settled();
+    await quiet();
+    for (const { keeper } of windows) await keeper.settled();
+    await quiet();
+    const saved = await savedIn(windows[0].database);
+    expect(taken).toBeGreaterThan(150);
+    expect(windows.map((window) => window.kept().saving.state)).toEqual(['saved', 'saved']);
+    expect(writeFile(windows[0].bench())).toBe(writeFile(saved.bench));
+    expect(writeFile(windows[1].bench())).toBe(writeFile(saved.bench));
+    expect(windows[0].kept().history.cursor).toBe(saved.cursor);
   });
 });

@@ -1,5 +1,6 @@
 import type { Gear } from '../gear';
 import type { Bench, Command, Loadout, Version } from '../loadout';
+import { isSame } from './same';
 
 /** What to do with an entry that is here already but differs. */
 export type OnClash = 'keep both' | 'replace mine';
@@ -122,8 +123,7 @@ function sorted<T extends Identified>(
   const brought = [...theirs.values()].map((found): Brought<T> => {
     const entry = adapted(found);
     const own = mine.get(entry.id);
-    const arrival =
-      own === undefined ? 'new' : canonical(own) === canonical(entry) ? 'the same' : 'differs';
+    const arrival = own === undefined ? 'new' : isSame(own, entry) ? 'the same' : 'differs';
     count[arrival] += 1;
     const isForked = arrival === 'differs' && onClash === 'keep both';
     const id = isForked ? newId() : entry.id;
@@ -192,15 +192,6 @@ function kitCommands(loadout: Loadout, arrival: Arrival, onClash: OnClash): read
 
 function changedOf<T>(brought: readonly Brought<T>[]): readonly T[] {
   return brought.filter(({ arrival }) => arrival !== 'the same').map(({ entry }) => entry);
-}
-
-/** JSON with sorted keys, so that the order of fields makes no difference. */
-function canonical(value: unknown): string {
-  return JSON.stringify(value, (_, inner: unknown) =>
-    typeof inner === 'object' && inner !== null && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).sort(([one], [other]) => (one < other ? -1 : 1)))
-      : inner,
-  );
 }
 
 function withoutPrice(gear: Gear): Gear {

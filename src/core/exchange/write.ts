@@ -5,6 +5,7 @@ import type { Bench } from '../loadout';
 import { inMb, mostBytes } from './limits';
 import type { Picture } from './picture';
 import { readBackUp } from './read';
+import { isSame } from './same';
 import { formatName, formatVersion } from './schema';
 
 /**
@@ -42,9 +43,20 @@ export function writtenFile(bench: Bench, pictures: readonly Picture[] = []): Ou
   if (bytes > mostBytes) return refused(fileSays.tooLargeToWrite(inMb(bytes), inMb(mostBytes)));
   const read = readBackUp(text);
   if (!read.ok) return refused(fileSays.notReadBack(read.problem.message), read.problem.field);
-  return writeFile(read.value.bench, read.value.pictures) === text
-    ? done(text)
-    : refused(fileSays.notReadBack('it came back as something else.'));
+  const isAllThere = isSameBench(read.value.bench, bench) && isSame(read.value.pictures, pictures);
+  return isAllThere ? done(text) : refused(fileSays.notReadBack('it came back as something else.'));
+}
+
+function isSameBench(one: Bench, other: Bench): boolean {
+  const parts = ['shelf', 'loadouts', 'schemes', 'lists', 'versions'] as const;
+  return (
+    one.currency === other.currency &&
+    parts.every(
+      (part) =>
+        one[part].size === other[part].size &&
+        [...one[part]].every(([id, entry]) => isSame(entry, other[part].get(id))),
+    )
+  );
 }
 
 /** Pieces by their number, each that is the same to the letter once. */
