@@ -3,7 +3,9 @@ import nextTypescript from 'eslint-config-next/typescript';
 import prettier from 'eslint-config-prettier';
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },
+  {
+    ignores: ['.next/**', '.next-second/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'],
+  },
   ...nextVitals,
   ...nextTypescript,
   prettier,

@@ -26,7 +26,6 @@ const everywhere = [
     key: 'permissions-policy',
     value: [
       'accelerometer',
-      'bluetooth',
       'camera',
       'display-capture',
       'geolocation',

@@ -12,7 +12,7 @@ export const next = path.join(root, 'node_modules', 'next', 'dist', 'bin', 'next
 /** Builds the application where its sources are not those of the last build. */
 export function ensureBuilt() {
   const stamp = path.join(root, '.next', 'built-from');
-  const wanted = hashOf(sources.map((source) => path.join(root, source)));
+  const wanted = sourcesHash();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   build(wanted.slice(0, 12));
   writeFileSync(stamp, wanted);
@@ -30,6 +30,11 @@ export function build(name) {
     process.stderr.write('The application could not be built.\n');
     process.exit(1);
   }
+}
+
+/** What the application is made of, as one word. */
+export function sourcesHash() {
+  return hashOf(sources.map((source) => path.join(root, source)));
 }
 
 function hashOf(places) {

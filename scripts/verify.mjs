@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureBuilt } from './ensure-built.mjs';
+import { ensureSecondBuild } from './ensure-second-build.mjs';
 import { ensureChromium } from './ensure-chromium.mjs';
 import { ensureInstalled, root } from './ensure-installed.mjs';
 
@@ -21,7 +22,8 @@ step('import rules', 'depcruise', 'src', 'bin', '--config', '.dependency-cruiser
 step('route types', 'next', 'typegen');
 step('types', 'tsc', '--noEmit');
 runJest();
-say('build');
+say('builds: one, and a release after it');
+ensureSecondBuild();
 ensureBuilt();
 runPlaywright();
 

@@ -1,7 +1,6 @@
 'use client';
 
 import { Box, Flex } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { memo } from 'react';
 import type { Outcome } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
@@ -15,11 +14,9 @@ import { select } from '@/ui/kit/selection';
 import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
 import { loadCatalogue, useCatalogue, type Catalogue } from './catalogue';
+import { Suggestions } from './suggestions';
+import { Understood } from './understood';
 import { useLine } from './use-line';
-
-/** What stands over the line once something is typed: it comes with the first letter. */
-const Suggestions = dynamic(() => import('./suggestions').then((module) => module.Suggestions));
-const Understood = dynamic(() => import('./understood').then((module) => module.Understood));
 
 interface QuickAddBarProps {
   /** The kit whose mat new gear is laid on; null adds to the shelf alone. */
@@ -114,7 +111,7 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
           }}
           onKeyDown={line.onKeyDown}
         />
-        <Button type="submit" variant="main" disabled={typed.trim() === ''}>
+        <Button type="submit" variant="main">
           {layIn ? 'Lay out' : 'Add'}
         </Button>
       </Flex>
