@@ -1,5 +1,6 @@
 import { readFileSync, statSync } from 'node:fs';
-import { done, refused, type Outcome } from '../src/core/quantity';
+import { textOf } from '../src/core/exchange/text-of-bytes';
+import { done, plainly, quoted, refused, type Outcome } from '../src/core/quantity';
 import { verbs } from './verbs';
 
 /** What the command line prints and exits with: 0 done, 2 bad input. */
@@ -23,13 +24,14 @@ export function run(words: readonly string[]): Finished {
     return { status: verbName === undefined ? 2 : 0, output: null, error: usage };
   }
   const verb = Object.hasOwn(verbs, verbName) ? verbs[verbName as keyof typeof verbs] : undefined;
-  if (!verb) return failed(`There is no verb “${verbName}”, but ${Object.keys(verbs).join(', ')}.`);
+  if (!verb)
+    return failed(`There is no verb ${quoted(verbName)}, but ${Object.keys(verbs).join(', ')}.`);
   if (file === undefined || file.startsWith('--')) {
     return failed(`${verbName} needs a file: ${verbName} ${verb.usage}`);
   }
   const options = optionsOf(rest, verb.options);
   if (!options.ok) return failed(options.problem.message);
-  const text = textOf(file, verb.whyTooLarge);
+  const text = textIn(file, verb.whyTooLarge);
   if (!text.ok) return failed(text.problem.message);
   const outcome = verb.run(text.value, options.value);
   return outcome.ok
@@ -51,7 +53,7 @@ function optionsOf(
     const [name, inline] = word.replace(/^--/, '').split('=', 2);
     if (!word.startsWith('--') || !known.includes(name!)) {
       const names = known.map((option) => `--${option}`).join(', ');
-      return refused(`“${word}” is not an option here; the options are ${names}.`);
+      return refused(`${quoted(word)} is not an option here; the options are ${names}.`);
     }
     const value = inline ?? words[at + 1];
     if (value === undefined) return refused(`--${name} needs a value.`);
@@ -61,13 +63,14 @@ function optionsOf(
   return done(options);
 }
 
-function textOf(file: string, whyTooLarge: (bytes: number) => string | null): Outcome<string> {
+/** The text of a file or of standard input, whatever its bytes are: as the screens read them. */
+function textIn(file: string, whyTooLarge: (bytes: number) => string | null): Outcome<string> {
   try {
     const source = file === '-' ? 0 : file;
     const tooLarge = file === '-' ? null : whyTooLarge(statSync(file).size);
-    return tooLarge ? refused(tooLarge) : done(readFileSync(source, 'utf8'));
+    return tooLarge ? refused(tooLarge) : done(textOf(readFileSync(source)));
   } catch (error) {
     const code = (error as { readonly code?: unknown }).code;
-    return refused(`The file ${file} cannot be read (${String(code)}).`);
+    return refused(`The file ${plainly(file, 200)} cannot be read (${String(code)}).`);
   }
 }

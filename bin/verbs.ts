@@ -1,4 +1,4 @@
-import { done, refused, type Outcome } from '../src/core/quantity';
+import { done, isDay, quoted, refused, type Outcome } from '../src/core/quantity';
 import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
 import { readFitInstance } from '../src/core/exchange/fit-instance';
 import { stowWithin, whyInWords } from '../src/core/fit/laid-out';
@@ -27,14 +27,16 @@ export const verbs = {
 function audit(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
   const scheme = options.scheme ?? 'five-cs';
   const today = options.today ?? new Date().toISOString().slice(0, 10);
-  if (!isDay(today)) return refused(`--today is “${today}”; it must be a day like 2026-10-01.`);
+  if (!isDay(today)) {
+    return refused(`--today is ${quoted(today)}; it must be a day like 2026-10-01.`);
+  }
   const bench = readFile(text);
   if (!bench.ok) return bench;
   const known = schemesOf(bench.value);
   const seenThrough = known.find(({ id }) => id === scheme);
   if (!seenThrough) {
     const ids = known.map(({ id }) => id).join(', ');
-    return refused(`--scheme is “${scheme}”; it must be one of ${ids}.`);
+    return refused(`--scheme is ${quoted(scheme)}; it must be one of ${ids}.`);
   }
   const auditIn = (loadout: Loadout) => auditOf(bench.value, loadout, seenThrough, today);
   const isMany = bench.value.loadouts.size > 1 && options.kit === undefined;
@@ -59,10 +61,4 @@ function fit(text: string): Outcome<unknown> {
     fill,
     elapsedMs: Math.round(performance.now() - started),
   });
-}
-
-function isDay(text: string): boolean {
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
-  const day = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(day.getTime()) && day.toISOString().startsWith(text);
 }

@@ -2,6 +2,12 @@ import { NextResponse, type NextRequest } from 'next/server';
 
 /** Answers every page with a content security policy: this origin only, scripts by nonce. */
 export function proxy(request: NextRequest): NextResponse {
+  if (!isAnswered(request)) {
+    return new NextResponse('Pages are read here, and nothing else is done to them.', {
+      status: 405,
+      headers: { allow: 'GET, HEAD' },
+    });
+  }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const policy = policyWith(nonce);
   const headers = new Headers(request.headers);
@@ -10,6 +16,11 @@ export function proxy(request: NextRequest): NextResponse {
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy);
   return response;
+}
+
+/** Pages and files are read; the simulated devices are told things too. */
+function isAnswered({ method, nextUrl }: NextRequest): boolean {
+  return method === 'GET' || method === 'HEAD' || nextUrl.pathname.startsWith('/api/scale/');
 }
 
 export const config = {

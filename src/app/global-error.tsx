@@ -15,7 +15,7 @@ export default function GlobalError({ reset }: { readonly reset: () => void }) {
               Try again
             </button>
             <button type="button" style={{ minHeight: 44 }} onClick={() => void keepAll()}>
-              Write all data to a file
+              Write the raw data to a file
             </button>
           </p>
         </main>

@@ -1,44 +1,14 @@
-import { spawn } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { chromium, expect, test, type Page } from '@playwright/test';
-import { chromiumArguments, demoAddress, welcomeAddress } from '../../playwright.config';
+import { expect, test } from '@playwright/test';
+import { demoAddress, welcomeAddress } from '../../playwright.config';
+import { killableBrowser } from '../../scripts/killable-browser';
 import { figure, open, saved, watch } from './bench';
-
-/** A browser of its own process and profile, which can be killed as a crash would. */
-async function browserOf(
-  profile: string,
-): Promise<{ readonly page: Page; readonly kill: () => Promise<void> }> {
-  const child = spawn(process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', [
-    ...chromiumArguments,
-    '--headless',
-    '--disable-gpu',
-    '--remote-debugging-port=0',
-    `--user-data-dir=${profile}`,
-    'about:blank',
-  ]);
-  const address = await new Promise<string>((resolve, reject) => {
-    child.stderr!.on('data', (chunk: Buffer) => {
-      const found = /DevTools listening on (ws:\S+)/.exec(chunk.toString());
-      if (found) resolve(found[1]!);
-    });
-    child.on('exit', () => reject(new Error('the browser did not start')));
-  });
-  const browser = await chromium.connectOverCDP(address);
-  const [context] = browser.contexts();
-  const kill = async () => {
-    const died = new Promise((resolve) => child.on('exit', resolve));
-    const noticed = new Promise((resolve) => browser.on('disconnected', resolve));
-    child.kill('SIGKILL');
-    await Promise.all([died, noticed]);
-  };
-  return { page: await context!.newPage(), kill };
-}
 
 test('an edit that shows as saved is there after the browser is killed', async () => {
   const profile = mkdtempSync(path.join(os.tmpdir(), 'acorn-profile-'));
-  const first = await browserOf(profile);
+  const first = await killableBrowser(profile);
   await open(first.page, `${demoAddress}/layout`);
   await first.page.getByLabel('Type gear to add').fill('tin whistle 33 g 12x300 mm');
   await first.page.keyboard.press('Enter');
@@ -47,7 +17,7 @@ test('an edit that shows as saved is there after the browser is killed', async (
   await saved(first.page);
   await first.kill();
 
-  const second = await browserOf(profile);
+  const second = await killableBrowser(profile);
   await open(second.page, `${demoAddress}/layout`);
   await expect(second.page.locator('main')).toContainText('Tin whistle');
   await expect(second.page.getByRole('button', { name: 'Undo: add Tin whistle' })).toBeEnabled();

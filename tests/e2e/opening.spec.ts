@@ -119,7 +119,7 @@ test('a record that is none is named, kept, and set aside', async ({ context, pa
   await page.goto('/layout');
   await expect(alert(page)).toContainText('One record of your bench cannot be read');
   await expect(alert(page)).toContainText('“Rescue folding knife”');
-  const raw = JSON.parse(await written(page, 'Write all data to a file')) as {
+  const raw = JSON.parse(await written(page, 'Write the raw data to a file')) as {
     stores: { gear: unknown[] };
   };
   expect(JSON.stringify(raw.stores.gear)).toContain('heavy');
@@ -143,7 +143,9 @@ test('a page that is older than the bench shows none, and says what to do', asyn
     await expect(page.getByRole('button', { name: 'Load the page again' })).toBeVisible();
     await expect(page.locator('main')).not.toContainText(/Start from nothing|Portage pack/);
   }
-  expect(JSON.parse(await written(page, 'Write all data to a file'))).toMatchObject({ version: 9 });
+  expect(JSON.parse(await written(page, 'Write the raw data to a file'))).toMatchObject({
+    version: 9,
+  });
 });
 
 test('a window that a newer program leaves behind has saved, and says so', async ({

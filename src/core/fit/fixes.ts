@@ -110,7 +110,9 @@ function leftAfter(asked: Asked, { command, to, fix, instead }: FixIdea): number
   if (fix === 'larger holder') {
     const holder = after.placements.find(({ gear }) => gear === instead)!;
     const places = gearOf(shelf, holder).cavities.map(({ id }) => ({ in: holder.id, cavity: id }));
-    return places.every((place) => leftIn(place) === 0) ? 0 : null;
+    // It stands where the smaller one stood, and what lies beside it there must still go in.
+    const around = 'in' in holder.place ? [holder.place] : [];
+    return [...places, ...around].every((place) => leftIn(place) === 0) ? 0 : null;
   }
   if (to && 'in' in to && leftIn(to) > 0) return null;
   const others = asked.leftOut.filter((id) => id !== placementMoved(command)).length;

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import type { Link } from '@/devices/scale/scale';
 import { SimulatedLink } from '@/devices/scale/simulated-link';
 import { Settler, type Settling } from '@/devices/scale/steady';
@@ -11,17 +11,19 @@ export function useScale() {
   const [link, setLink] = useState<Link>('connecting');
   const [settling, setSettling] = useState<Settling>({ state: 'nothing' });
   const [attempt, setAttempt] = useState(0);
-  useEffect(
-    () =>
-      scale.listen({
-        onReading: (reading) => setSettling(settler.current.add(reading)),
-        onLink: (now) => {
-          setLink(now);
-          if (now === 'lost') setSettling({ state: 'nothing' });
-        },
-      }),
-    [scale, attempt],
-  );
+  const isInSight = useInSight();
+  useEffect(() => {
+    // A browser keeps few lines to one server open: a window that nobody looks at lets its own go.
+    if (!isInSight) return undefined;
+    settler.current.restart();
+    return scale.listen({
+      onReading: (reading) => setSettling(settler.current.add(reading)),
+      onLink: (now) => {
+        setLink(now);
+        if (now === 'lost') setSettling({ state: 'nothing' });
+      },
+    });
+  }, [scale, attempt, isInSight]);
   const startAnew = useCallback(() => settler.current.restart(), []);
   const connectAgain = useCallback(async () => {
     await scale.plug();
@@ -29,4 +31,16 @@ export function useScale() {
     setAttempt((count) => count + 1);
   }, [scale]);
   return { scale, link, settling, startAnew, connectAgain };
+}
+
+/** Whether somebody can see this window: its tab is not behind another one. */
+function useInSight(): boolean {
+  return useSyncExternalStore(
+    (tell) => {
+      document.addEventListener('visibilitychange', tell);
+      return () => document.removeEventListener('visibilitychange', tell);
+    },
+    () => document.visibilityState === 'visible',
+    () => true,
+  );
 }

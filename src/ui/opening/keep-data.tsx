@@ -21,7 +21,7 @@ export function KeepData() {
 
   return (
     <>
-      <Button onClick={() => void keep()}>Write all data to a file</Button>
+      <Button onClick={() => void keep()}>Write the raw data to a file</Button>
       {says !== null && (
         <Text role="status" fontSize="sm" alignSelf="center" color="fg.muted">
           {says}

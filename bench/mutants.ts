@@ -1,0 +1,70 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
+
+/** A fault put into the program, and the tests that must see it. */
+interface Mutant {
+  readonly file: string;
+  readonly find: string;
+  readonly instead: string;
+  readonly tests: string;
+}
+
+/** Places where a fault once went unseen, or would be dear. By hand: `npm run bench:mutants`. */
+const mutants: readonly Mutant[] = [
+  { file: 'src/core/fit/load/verify.ts', find: 'if (stowed.more && !hangsTogether(blocks, item.form)) {', instead: 'if (false as boolean) {', tests: 'fit/load/verify' },
+  { file: 'src/core/fit/load/verify.ts', find: 'Math.min(...blocks.flatMap(({ sizeMm }) => sizeMm)) >= form.thinnestMm - slack &&', instead: 'true &&', tests: 'fit/load/verify' },
+  { file: 'src/core/fit/load/verify.ts', find: 'volumeMl <= form.looseMl * (1 + slack) &&', instead: 'true &&', tests: 'fit/load/verify' },
+  { file: 'src/core/fit/load/verify.ts', find: 'isInside(standing, section) && inner.atMm[up]! >= floor - slack', instead: 'isInside(standing, section)', tests: 'fit/load/verify' },
+  { file: 'src/core/fit/load/verify.ts', find: '!before.some((other) => overlap(block, other)))', instead: 'true)', tests: 'fit/load/verify' },
+  { file: 'src/core/fit/load/verify.ts', find: 'host.axis === null || ring.axis !== host.axis', instead: 'host.axis === null', tests: 'fit/load/verify' },
+  { file: 'src/core/fit/assign.ts', find: 'if (inside.some((other) => areApart(gear, gearOf(shelf, other)))) return [];', instead: '', tests: 'fit/fixes' },
+  { file: 'src/core/fit/fixes.ts', find: '[...places, ...around].every', instead: 'places.every', tests: 'fit/fixes' },
+  { file: 'src/core/loadout/extent.ts', find: 'entries: placements.length + modules.length,', instead: 'entries: placements.length,', tests: 'loadout/extent' },
+  { file: 'src/core/loadout/extent.ts', find: 'own.deepAt(place) + extent.holdersDeep', instead: 'extent.holdersDeep', tests: 'loadout/extent' },
+  { file: 'src/core/loadout/extent.ts', find: 'kitsDeep = Math.max(kitsDeep, 1 + extent.kitsDeep);', instead: '', tests: 'loadout/extent' },
+  { file: 'src/core/loadout/apply.ts', find: 'return problem ? refused(problem.message, problem.field) : next;', instead: 'return next;', tests: 'loadout/extent' },
+  { file: 'src/core/loadout/apply.ts', find: 'return done(withLanesKept({ ...bench, shelf }, replaced));', instead: 'return done({ ...bench, shelf });', tests: 'loadout' },
+  { file: 'src/core/loadout/keeping.ts', find: 'more.slice(0, mostGear - shelf.size)', instead: 'more', tests: 'loadout/put-back' },
+  { file: 'src/core/loadout/keeping.ts', find: 'whyNotLaidFor(shelf.get(gear)!, laidFor) === null ? laidFor : null', instead: 'laidFor', tests: 'loadout/put-back' },
+  { file: 'src/core/loadout/history.ts', find: 'if (entry.id !== act.entry) return refused(says.notLastAnyMore(act.label));', instead: '', tests: 'loadout/history' },
+  { file: 'src/core/loadout/using.ts', find: 'massWithoutContentsG(gear) < leastReelG', instead: 'true', tests: 'loadout/using' },
+  { file: 'src/core/loadout/using.ts', find: 'new Set([gear.id, ...fresh]).size <= fresh.length', instead: 'false', tests: 'loadout/using' },
+  { file: 'src/core/gear/soundness.ts', find: 'contents.massG > massG', instead: 'false', tests: 'exchange/hostile' },
+  { file: 'src/core/gear/soundness.ts', find: "if (seen.has(job)) return problem(`supplies[${at}].job`, says.jobTwice(job));", instead: '', tests: 'exchange/hostile' },
+  { file: 'src/core/exchange/json-text.ts', find: 'if (character === backslash) at += 1;', instead: 'if (false as boolean) at += 1;', tests: 'exchange/file' },
+  { file: 'src/core/exchange/json-text.ts', find: 'if (nodes > mostNodes)', instead: 'if (false as boolean)', tests: 'exchange/hostile' },
+  { file: 'src/core/exchange/quotes.ts', find: 'if (swallows(cell, separator, columns))', instead: 'if (false as boolean)', tests: 'exchange/nasty' },
+  { file: 'src/core/exchange/table.ts', find: 'numbers.push(number);', instead: 'numbers.push(rows.length);', tests: 'exchange/nasty' },
+  { file: 'src/core/exchange/bring-in.ts', find: "onClash === 'keep both' && bench.shelf.has(id) ? newId() : id", instead: 'id', tests: 'exchange/bring-in' },
+  { file: 'src/core/exchange/bring-in.ts', find: '...onGear(loadout, gearIds, pricesLeftBehind),\n    id', instead: '...loadout,\n    id', tests: 'exchange/bring-in' },
+  { file: 'src/store/database.ts', find: "{ durability: 'strict' }", instead: '{}', tests: 'store/database' },
+  { file: 'src/store/database.ts', find: 'blocking: () => onBlocking?.(),', instead: '', tests: 'store/database' },
+  { file: 'src/store/keeper.ts', find: 'await this.settled();\n    const { revision }', instead: 'const { revision }', tests: 'store/keeper' },
+  { file: 'src/store/keeper.ts', find: 'const isSaved = this.isSavedAlready(act);', instead: 'const isSaved = false as boolean;', tests: 'store/keeper' },
+  { file: 'src/store/connection.ts', find: 'if (!isClosed(error)) throw error;', instead: 'throw error;', tests: 'store/keeper' },
+  { file: 'src/store/set-aside.ts', find: "part === 'gear' ? withoutGear(loadout, key) : withoutKit(loadout, key)", instead: 'loadout', tests: 'store/database' },
+]; // prettier-ignore
+
+let lived = 0;
+for (const { file, find, instead, tests } of mutants) {
+  const whole = readFileSync(file, 'utf8');
+  if (!whole.includes(find)) {
+    process.stdout.write(`? ${file}: “${find.slice(0, 60)}” is not there any more\n`);
+    lived += 1;
+    continue;
+  }
+  writeFileSync(file, whole.replace(find, instead));
+  try {
+    const { status } = spawnSync('npx', ['--no-install', 'jest', '--silent', tests], {
+      stdio: 'ignore',
+    });
+    if (status === 0) lived += 1;
+    process.stdout.write(
+      `${status === 0 ? '✘ lived ' : '✓ killed'} ${file}: ${find.slice(0, 70)}\n`,
+    );
+  } finally {
+    writeFileSync(file, whole);
+  }
+}
+process.stdout.write(`\n${mutants.length - lived} of ${mutants.length} were seen.\n`);
+process.exit(lived === 0 ? 0 : 1);

@@ -1,0 +1,33 @@
+import { spawn } from 'node:child_process';
+import { chromium, type Page } from '@playwright/test';
+import { chromiumArguments } from '../playwright.config';
+
+/** A browser of its own process and profile, which can be killed as a crash would. */
+export async function killableBrowser(
+  profile: string,
+): Promise<{ readonly page: Page; readonly kill: () => Promise<void> }> {
+  const child = spawn(process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', [
+    ...chromiumArguments,
+    '--headless',
+    '--disable-gpu',
+    '--remote-debugging-port=0',
+    `--user-data-dir=${profile}`,
+    'about:blank',
+  ]);
+  const address = await new Promise<string>((resolve, reject) => {
+    child.stderr!.on('data', (chunk: Buffer) => {
+      const found = /DevTools listening on (ws:\S+)/.exec(chunk.toString());
+      if (found) resolve(found[1]!);
+    });
+    child.on('exit', () => reject(new Error('the browser did not start')));
+  });
+  const browser = await chromium.connectOverCDP(address);
+  const [context] = browser.contexts();
+  const kill = async () => {
+    const died = new Promise((resolve) => child.on('exit', resolve));
+    const noticed = new Promise((resolve) => browser.on('disconnected', resolve));
+    child.kill('SIGKILL');
+    await Promise.all([died, noticed]);
+  };
+  return { page: await context!.newPage(), kill };
+}
