@@ -113,21 +113,21 @@ function within(ms, promise) {
 
 /**
  * Drops what builds kept that nobody is on any more. Every window holds a lock with the name of its build while it is
- * there; a window without one is of a build before there were such locks, whose cache stays as long as it does.
+ * there. While any window holds none, as it is just being loaded or is of a build before there were such locks, nothing
+ * is dropped, nor while a newer worker waits: its cache is not this one's to judge.
  */
 async function dropUnused() {
-  if (!self.navigator.locks) return;
+  const { installing, waiting } = self.registration;
+  if (!self.navigator.locks || installing || waiting) return;
   const { held } = await self.navigator.locks.query();
   const builds = held
     .map(({ name }) => name.split(' '))
     .filter(([what]) => what === 'acorn-window');
   const windows = await self.clients.matchAll({ type: 'window', includeUncontrolled: true });
-  const isAnyOlder = windows.length > builds.length;
+  if (windows.length > builds.length) return;
   const inUse = new Set([cacheName, ...builds.map(([, build]) => `acorn ${build}`)]);
   for (const name of await caches.keys()) {
-    if (!name.startsWith('acorn') || inUse.has(name)) continue;
-    if (name === 'acorn' && isAnyOlder) continue;
-    await caches.delete(name);
+    if (name.startsWith('acorn') && !inUse.has(name)) await caches.delete(name);
   }
 }
 

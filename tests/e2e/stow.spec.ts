@@ -23,9 +23,8 @@ async function lookIntoCookBox(page: Page): Promise<void> {
 /** How many colours a picture has that cover more than a few of its pixels. */
 async function coloursOf(page: Page, picture: Buffer): Promise<number> {
   return page.evaluate(async (data) => {
-    const image = new Image();
-    image.src = `data:image/png;base64,${data}`;
-    await image.decode();
+    const bytes = Uint8Array.from(atob(data), (letter) => letter.charCodeAt(0));
+    const image = await createImageBitmap(new Blob([bytes], { type: 'image/png' }));
     const canvas = document.createElement('canvas');
     canvas.width = image.width;
     canvas.height = image.height;
@@ -99,6 +98,7 @@ test('a long search leaves the page free, and what it found stays when it is sto
 }) => {
   await open(page, '/papers');
   await bringIn(page, 'crate.json', writeFile(crate));
+  await expect(page.getByText(/^Brought in: 1 kit/)).toBeVisible();
   await saved(page);
   await page.goto('/stow/inside?in=crate&cavity=inside');
   await page.getByRole('combobox', { name: 'Kit on the table' }).selectOption('crate-kit');

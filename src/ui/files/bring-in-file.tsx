@@ -29,23 +29,29 @@ export function BringInFile() {
   const bench = useBench();
   const [reading, setReading] = useState<Reading>({ state: 'none' });
   const call = useRef<Call<Outcome<FilePlans> | null> | null>(null);
+  /** Counts the files that were chosen: what an earlier one comes to is of no interest any more. */
+  const latest = useRef(0);
 
   async function read(chosen: File): Promise<void> {
     call.current?.cancel();
+    call.current = null;
     const fileName = chosen.name;
     const tooLarge = whyTooLarge(chosen.size);
     if (tooLarge) {
+      latest.current += 1;
       setReading({ state: 'refused', fileName, why: tooLarge });
       return;
     }
     setReading({ state: 'reading', fileName, progress: { looked: 0, outOf: 0 } });
+    const asking = (latest.current += 1);
     const bytes = new Uint8Array(await chosen.arrayBuffer());
+    if (latest.current !== asking) return;
     const asked = callPlans(bytes, bench, (progress) => {
       if (call.current === asked) setReading({ state: 'reading', fileName, progress });
     });
     call.current = asked;
     const outcome = await asked.result.catch(() => null);
-    if (call.current !== asked) return;
+    if (call.current !== asked || latest.current !== asking) return;
     call.current = null;
     if (!outcome) setReading({ state: 'none' });
     else if (!outcome.ok) {
@@ -72,6 +78,7 @@ export function BringInFile() {
   }
 
   function stop(): void {
+    latest.current += 1;
     call.current?.cancel();
     call.current = null;
     setReading({ state: 'none' });

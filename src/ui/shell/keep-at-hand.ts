@@ -10,7 +10,6 @@ const everyMs = 30 * 60 * 1000;
  * build, which waits until the person takes it on or the last window of this one is closed. It works without this too.
  */
 export async function keepAtHand(): Promise<void> {
-  holdBuild();
   const registration = await navigator.serviceWorker.register('/sw.js', { updateViaCache: 'none' });
   hear(registration);
   registration.active?.postMessage('here');
@@ -49,14 +48,4 @@ function hear(registration: ServiceWorkerRegistration): void {
     }
     isControlled = true;
   });
-}
-
-/** Says, for as long as this window is there, which build it is of: what that build keeps stays as long. */
-function holdBuild(): void {
-  const window = Math.random().toString(36).slice(2);
-  void navigator.locks?.request(
-    `acorn-window ${build} ${window}`,
-    { mode: 'shared' },
-    () => new Promise(() => undefined),
-  );
 }

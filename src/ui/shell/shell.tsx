@@ -10,6 +10,7 @@ import { NoticeLine } from '@/ui/notice/notice';
 import { useAskBeforeLeaving } from '@/ui/opening/ask-before-leaving';
 import { MishapBoundary } from '@/ui/opening/mishap-boundary';
 import { NotOpen } from '@/ui/opening/not-open';
+import { holdBuild } from './build';
 import { Dialogs } from './dialogs';
 import { Rail } from './rail';
 import { TopBar } from './top-bar';
@@ -28,6 +29,7 @@ export function Shell({ firstStart, children }: ShellProps) {
   }, [firstStart]);
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    holdBuild();
     const keep = () =>
       void import('./keep-at-hand').then(({ keepAtHand }) => keepAtHand()).catch(() => undefined);
     // Once the page has nothing better to do.
