@@ -13,13 +13,11 @@ const patienceMs = 3000;
 
 self.addEventListener('install', (event) => event.waitUntil(keepEverything()));
 
-self.addEventListener('activate', (event) =>
-  event.waitUntil(self.clients.claim().then(dropUnused)),
-);
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
 self.addEventListener('message', (event) => {
   const { data, ports } = event;
-  if (data === 'take over') event.waitUntil(self.skipWaiting());
+  if (data === 'take over') void self.skipWaiting();
   else if (data === 'which build') ports[0]?.postMessage(self.build);
   else if (data === 'here') event.waitUntil(dropUnused());
   else if (data === 'who is here') event.waitUntil(tellWhoIsHere(ports[0]));
@@ -44,11 +42,11 @@ const besides = ['/icon.svg', '/manifest.webmanifest', '/demo.json'];
 async function keepEverything() {
   const cache = await caches.open(cacheName);
   try {
-    const answer = await fetch('/api/to-keep', { cache: 'no-store' });
+    const answer = await fetched('/api/to-keep', { cache: 'no-store' });
     const { build, pages, built } = await answer.json();
     if (build !== self.build) throw new Error('the server has gone on to another build');
     await inTurns([...pages, ...built, ...besides], async (file) => {
-      const answered = await fetch(file, {
+      const answered = await fetched(file, {
         cache: file.startsWith('/_next/') ? 'default' : 'no-store',
       });
       if (!answered.ok || answered.redirected) throw new Error(`${file} is not to be had`);
@@ -57,6 +55,18 @@ async function keepEverything() {
   } catch (error) {
     await caches.delete(cacheName);
     throw error;
+  }
+}
+
+/** Asks a few times: a server that was just started anew lets lines that were open before fall. */
+async function fetched(file, options) {
+  for (let tries = 1; ; tries += 1) {
+    try {
+      return await fetch(file, options);
+    } catch (error) {
+      if (tries >= 4) throw error;
+      await new Promise((resolve) => setTimeout(resolve, tries * 400));
+    }
   }
 }
 

@@ -1,37 +1,58 @@
-import { askWorker } from './ask-worker';
+import { askWorker, windowsOpen } from './ask-worker';
 import { build } from './build';
 import { useNewer } from './new-build';
 
 /** How often a window that stays open asks whether there is a newer build. */
 const everyMs = 30 * 60 * 1000;
+/** How often it asks again, and how soon, where the server does not answer: it may just be started anew. */
+const mostTries = 10;
+const soonMs = 3000;
+
+/** How often a page looks whether it is the only window. */
+const aloneMs = 2500;
 
 /**
  * Lets the browser keep the application, a build at a time, so that it opens without a network; and hears of a newer
  * build, which waits until the person takes it on or the last window of this one is closed. It works without this too.
  */
 export async function keepAtHand(): Promise<void> {
+  // What is on its way to the page comes first.
+  if (document.readyState !== 'complete') {
+    await new Promise((resolve) => addEventListener('load', resolve, { once: true }));
+  }
   const registration = await navigator.serviceWorker.register('/sw.js', { updateViaCache: 'none' });
   hear(registration);
   registration.active?.postMessage('here');
   const ask = () => {
-    if (document.visibilityState === 'visible') void registration.update().catch(() => undefined);
+    if (document.visibilityState === 'visible') void askedSurely(registration);
   };
   setInterval(ask, everyMs);
   document.addEventListener('visibilitychange', ask);
   addEventListener('online', ask);
 }
 
+/** Asks whether there is a newer build; where the server lets the question fall, soon once more. */
+async function askedSurely(registration: ServiceWorkerRegistration): Promise<void> {
+  for (let tries = 1; tries <= mostTries; tries += 1) {
+    try {
+      await registration.update();
+      return;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, soonMs));
+    }
+  }
+}
+
 /**
- * A worker that waits is of a newer build than this page, or of its own: a page that came from the network is ahead of
- * the worker that it found, and lets its own take over at once. Older windows go on with the files that they know.
+ * A worker that waits is of a newer build than this page, which is news; or it is of its own, where the page came from
+ * the network and is ahead of the worker that it found.
  */
 function hear(registration: ServiceWorkerRegistration): void {
   const waits = async () => {
     const { waiting } = registration;
     // The first worker of all waits for nobody, and is no news.
     if (!waiting || navigator.serviceWorker.controller === null) return;
-    if ((await askWorker<string>(waiting, 'which build')) === build)
-      waiting.postMessage('take over');
+    if ((await buildOf(waiting)) === build) takeOverWhenAlone(waiting);
     else useNewer.setState({ isReady: true, worker: waiting });
   };
   void waits();
@@ -42,10 +63,30 @@ function hear(registration: ServiceWorkerRegistration): void {
   navigator.serviceWorker.addEventListener('controllerchange', () => {
     const { controller } = navigator.serviceWorker;
     if (isControlled && controller) {
-      void askWorker<string>(controller, 'which build').then((theirs) => {
+      controller.postMessage('here');
+      void buildOf(controller).then((theirs) => {
         if (theirs !== null && theirs !== build) useNewer.setState({ isReady: true, worker: null });
       });
     }
     isControlled = true;
   });
+}
+
+/**
+ * Has the worker of this page’s own build take over while no other window is there: what another window has on its way
+ * through the worker before would be held up by the change. Else it waits, as workers do, until all windows are closed.
+ */
+function takeOverWhenAlone(worker: ServiceWorker): void {
+  const timer = setInterval(() => {
+    if (worker.state !== 'installed') clearInterval(timer);
+    else {
+      void windowsOpen().then((open) => {
+        if (open.length === 1) worker.postMessage('take over');
+      });
+    }
+  }, aloneMs);
+}
+
+function buildOf(worker: ServiceWorker): Promise<string | null> {
+  return askWorker<string>(worker, 'which build');
 }
