@@ -124,6 +124,8 @@ describe('files that are refused', () => {
     ['['.repeat(33), null, /more than 32 deep/],
     ['{"a":'.repeat(1_000_000), null, /more than 32 deep/],
     [`["${'['.repeat(99)}\\"]]]"]`, 'format', /no field “format”/],
+    [`["\\"${'['.repeat(99)}"]`, 'format', /no field “format”/],
+    [`[${'{},'.repeat(1_500_001)}{}]`, null, /more than 1500000 lists and objects/],
   ])('%s', (text, field, says) => {
     const outcome = readFile(text);
     if (outcome.ok) throw new Error('was understood');

@@ -183,6 +183,26 @@ describe('placing', () => {
   });
 });
 
+describe('a piece that is replaced', () => {
+  it('lies where it is best again where it lost the job that it was laid for', () => {
+    const bench = applied(startingBench, {
+      do: 'place',
+      loadout: 'k1',
+      placement: { id: 'p', gear: 'cord', count: 1, place: { on: 'mat' }, laidFor: 'tape' },
+    });
+    const cord = bench.shelf.get('cord')!;
+    const without = { ...cord, supplies: cord.supplies.filter(({ job }) => job !== 'tape') };
+    for (const after of [
+      applied(bench, { do: 'replace gear', gear: [without] }),
+      applied(bench, { do: 'change gear', id: 'cord', change: { supplies: without.supplies } }),
+    ]) {
+      expect(after.loadouts.get('k1')!.placements[0]!.laidFor).toBeNull();
+    }
+    const kept = applied(bench, { do: 'change gear', id: 'cord', change: { name: 'Red cord' } });
+    expect(kept.loadouts.get('k1')!.placements[0]!.laidFor).toBe('tape');
+  });
+});
+
 describe('any commands in any order', () => {
   it('leave every kit sound, without a loop', () => {
     fc.assert(

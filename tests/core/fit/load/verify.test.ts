@@ -125,6 +125,12 @@ describe('a soft piece', () => {
       /s is not in one piece/,
     );
     expect(wrong(load, whole([{ ...touching, atMm: [0, 0, 5] }]))).toMatch(/s is not in one piece/);
+    // The third touches the first, and is where the second is.
+    const thin = { ...touching, sizeMm: [60, 30, 10] } as const;
+    expect(wrong(load, whole([thin, { ...thin, atMm: [0, 30, 10] }]))).toBe('');
+    expect(wrong(load, whole([thin, { ...thin, atMm: [0, 20, 10] }]))).toMatch(
+      /s is not in one piece/,
+    );
   });
 });
 
