@@ -195,6 +195,8 @@ test('a full disk is said at the first start, and is no loss once there is room'
   await expect(again).toBeVisible();
   await page.getByLabel('Type gear to add').fill('tin whistle 33 g 12x300 mm');
   await page.keyboard.press('Enter');
+  // From the act on it is being saved, until that has failed too: only then is it for the person to try again.
+  await expect(page.locator('[data-mat]')).toContainText('Tin whistle');
   await expect(again).toBeVisible();
   const isAskedBeforeLeaving = () =>
     page.evaluate(() => !dispatchEvent(new Event('beforeunload', { cancelable: true })));
