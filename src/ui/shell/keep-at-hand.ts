@@ -1,4 +1,4 @@
-import { askWorker, windowsOpen } from './ask-worker';
+import { askWorker } from './ask-worker';
 import { build } from './build';
 import { useNewer } from './new-build';
 
@@ -7,9 +7,6 @@ const everyMs = 30 * 60 * 1000;
 /** How often it asks again, and how soon, where the server does not answer: it may just be started anew. */
 const mostTries = 10;
 const soonMs = 3000;
-
-/** How often a page looks whether it is the only window. */
-const aloneMs = 2500;
 
 /**
  * Lets the browser keep the application, a build at a time, so that it opens without a network; and hears of a newer
@@ -45,15 +42,15 @@ async function askedSurely(registration: ServiceWorkerRegistration): Promise<voi
 
 /**
  * A worker that waits is of a newer build than this page, which is news; or it is of its own, where the page came from
- * the network and is ahead of the worker that it found.
+ * the network and is ahead of the worker that it found. That one waits, as workers do, until all windows are closed: to
+ * take over by itself would hold up what another window has on its way.
  */
 function hear(registration: ServiceWorkerRegistration): void {
   const waits = async () => {
     const { waiting } = registration;
     // The first worker of all waits for nobody, and is no news.
     if (!waiting || navigator.serviceWorker.controller === null) return;
-    if ((await buildOf(waiting)) === build) takeOverWhenAlone(waiting);
-    else useNewer.setState({ isReady: true, worker: waiting });
+    if ((await buildOf(waiting)) !== build) useNewer.setState({ isReady: true, worker: waiting });
   };
   void waits();
   registration.addEventListener('updatefound', () => {
@@ -70,21 +67,6 @@ function hear(registration: ServiceWorkerRegistration): void {
     }
     isControlled = true;
   });
-}
-
-/**
- * Has the worker of this page’s own build take over while no other window is there: what another window has on its way
- * through the worker before would be held up by the change. Else it waits, as workers do, until all windows are closed.
- */
-function takeOverWhenAlone(worker: ServiceWorker): void {
-  const timer = setInterval(() => {
-    if (worker.state !== 'installed') clearInterval(timer);
-    else {
-      void windowsOpen().then((open) => {
-        if (open.length === 1) worker.postMessage('take over');
-      });
-    }
-  }, aloneMs);
 }
 
 function buildOf(worker: ServiceWorker): Promise<string | null> {
