@@ -1,8 +1,8 @@
 import { type Browser, type Page } from '@playwright/test';
-import { writeFile } from '../src/core/exchange';
-import { emptyBench, type Bench } from '../src/core/loadout';
+import { emptyBench } from '../src/core/loadout';
 import { inBrowser } from '../scripts/in-browser';
 import { benchWith, shelfOf } from './kits';
+import { bringIn, paintedEdits } from './painting';
 import { heading, row, timingOf, type Timing } from './timing';
 
 const port = '4330';
@@ -12,9 +12,10 @@ export async function benchBrowser(): Promise<void> {
   await inBrowser('nothing', port, async (browser, address) => {
     heading('Browser: from the press of “One more” to the painted mat');
     for (const pieces of [50, 150, 500]) {
-      await onPage(browser, address, async (page) =>
-        row(`  kit of ${pieces} pieces`, await edits(page, benchWith(pieces))),
-      );
+      await onPage(browser, address, async (page) => {
+        await bringIn(page, benchWith(pieces));
+        row(`  kit of ${pieces} pieces`, await paintedEdits(page));
+      });
     }
     heading('Browser: from a key to the painted list of the shelf');
     for (const lines of [100, 1000, 10_000]) {
@@ -33,47 +34,6 @@ async function onPage(
   const page = await browser.newPage({ baseURL, viewport: { width: 1280, height: 800 } });
   await measure(page);
   await page.close();
-}
-
-async function bringIn(page: Page, bench: Bench): Promise<void> {
-  // The runner that these functions are read by names their inner functions through a helper of its own.
-  await page.addInitScript('globalThis.__name = (named) => named');
-  await page.goto('/layout');
-  await page.locator('input[type=file]').waitFor({ state: 'attached' });
-  await page.setInputFiles('input[type=file]', {
-    name: 'bench.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(writeFile(bench)),
-  });
-  await page.locator('[data-saving=saved]').first().waitFor({ state: 'attached' });
-}
-
-async function edits(page: Page, bench: Bench): Promise<Timing> {
-  await bringIn(page, bench);
-  await page.locator('[data-mat] [data-piece]').nth(8).click();
-  await page.getByRole('button', { name: 'One more' }).waitFor();
-  await page.waitForTimeout(3500);
-  return timingOf(
-    await page.evaluate(async () => {
-      const button = (name: string) =>
-        document.querySelector<HTMLButtonElement>(`button[aria-label="${name}"]`)!;
-      const durations: number[] = [];
-      for (let turn = 0; turn < 40; turn += 1) {
-        const start = performance.now();
-        button(turn % 2 === 0 ? 'One more' : 'One less').click();
-        await new Promise<void>((resolve) =>
-          requestAnimationFrame(() => {
-            const channel = new MessageChannel();
-            channel.port1.onmessage = () => resolve();
-            channel.port2.postMessage(null);
-          }),
-        );
-        durations.push(performance.now() - start);
-        await new Promise((resolve) => setTimeout(resolve, 60));
-      }
-      return durations.slice(4);
-    }),
-  );
 }
 
 async function searches(page: Page, lines: number): Promise<Timing> {

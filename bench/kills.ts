@@ -60,7 +60,7 @@ process.exit(lost === 0 && unopened === 0 ? 0 : 1);
 async function typeUntilKilled(page: Page, time: number): Promise<void> {
   const many = 1 + Math.floor(Math.random() * 4);
   for (let at = 0; at < many; at += 1) {
-    const name = `Kill ${time} piece ${at}x`;
+    const name = `Marked ${inLetters(time)} ${inLetters(at)}`;
     await page.getByLabel('Type gear to add').fill(`${name} 12 g`);
     await page.keyboard.press('Enter');
     typed += 1;
@@ -69,13 +69,19 @@ async function typeUntilKilled(page: Page, time: number): Promise<void> {
       return;
     }
     await page.waitForFunction(
+      // It may be out of sight in a long list; what undo would take back is always named.
       (wanted) =>
-        document.body.textContent?.includes(wanted) === true &&
+        document.body.innerHTML.includes(wanted) &&
         document.querySelector('[data-saving=saved]') !== null,
       name,
     );
     savedNames.add(name);
   }
+}
+
+/** A number as a word, so that no part of a name reads as a count or a measure. */
+function inLetters(number: number): string {
+  return [...String(number)].map((digit) => 'bdfghklmnp'[Number(digit)]! + 'o').join('');
 }
 
 /** The names of all gear that the database holds. */

@@ -19,7 +19,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   const firstStart = process.env.ACORN_FIRST_START === 'demo' ? 'demo' : 'nothing';
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang="en" data-first-start={firstStart} suppressHydrationWarning>
       <body>
         <Providers nonce={nonce}>
           <Shell firstStart={firstStart}>{children}</Shell>

@@ -127,8 +127,11 @@ async function openWith(
 ): Promise<BadRecord | null> {
   const windows = connection ? new BroadcastChannel('vivid-acorn') : null;
   const next = new Keeper(connection, windows, (kept) => useBenchState.setState(kept));
-  if (connection) await keepPreferences(connection);
-  const bad = await next.open(firstStart === 'demo' ? openDemo : null);
+  const preferring = connection ? keepPreferences(connection) : Promise.resolve();
+  const [bad] = await Promise.all([
+    next.open(firstStart === 'demo' ? () => preferring.then(openDemo) : null),
+    preferring,
+  ]);
   if (bad) {
     windows?.close();
     return bad;

@@ -30,8 +30,18 @@ export const noTotals: Totals = {
   unpriced: 0,
 };
 
-/** Adds up a loadout from its leaves to its grounds, once over every placement. */
+const added = new WeakMap<Loadout, { readonly shelf: Shelf; readonly totals: LoadoutTotals }>();
+
+/** A loadout added up from its leaves to its grounds, once over every placement; kept until it or the shelf changes. */
 export function totalsOf(loadout: Loadout, shelf: Shelf): LoadoutTotals {
+  const kept = added.get(loadout);
+  if (kept?.shelf === shelf) return kept.totals;
+  const totals = addedUp(loadout, shelf);
+  added.set(loadout, { shelf, totals });
+  return totals;
+}
+
+function addedUp(loadout: Loadout, shelf: Shelf): LoadoutTotals {
   const tree = treeOf(loadout);
   const branches = new Map<string, Totals>();
   const roots = loadout.placements.filter((placement) => isOnGround(placement.place));

@@ -11,8 +11,18 @@ export interface Tree {
 
 const nothing: readonly Placement[] = [];
 
-/** Builds the tree in one pass over the placements. */
+const trees = new WeakMap<Loadout, Tree>();
+
+/** The tree of a loadout, built in one pass over the placements and kept for as long as the loadout is. */
 export function treeOf(loadout: Loadout): Tree {
+  const kept = trees.get(loadout);
+  if (kept) return kept;
+  const tree = builtTree(loadout);
+  trees.set(loadout, tree);
+  return tree;
+}
+
+function builtTree(loadout: Loadout): Tree {
   const byId = new Map<string, Placement>();
   const byPlace = new Map<string, Placement[]>();
   const byHolder = new Map<string, Placement[]>();

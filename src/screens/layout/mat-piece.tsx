@@ -1,6 +1,5 @@
 'use client';
 
-import { Box, Flex, Text } from '@chakra-ui/react';
 import { memo } from 'react';
 import { printMass } from '@/core/quantity';
 import { massNowG, type Gear, type Look } from '@/core/gear';
@@ -11,6 +10,7 @@ import { placeInWords } from '@/ui/kit/place-in-words';
 import { PieceName } from '@/ui/kit/piece-name';
 import { gather, select, useSelection } from '@/ui/kit/selection';
 import { StandingMark, standingOf } from '@/ui/kit/standing-mark';
+import styles from './mat-piece.module.css';
 
 /** What a piece shows of itself, in values that stay the same while nothing of its own changes. */
 export function pieceFacts(view: KitView, placement: Placement) {
@@ -44,51 +44,31 @@ export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
   const isGathered = useSelection((selection) => selection.several.has(placement.id));
   const isLoose = sign === 'mat';
   return (
-    <Flex
-      as="button"
-      direction="column"
-      align="center"
-      justify="flex-end"
-      gap="1"
-      minWidth="68px"
-      maxWidth="100%"
-      minHeight="11"
-      padding="1.5"
-      borderRadius="10px"
-      cursor="grab"
-      touchAction="manipulation"
-      outline={isSelected || isGathered ? '3px solid' : undefined}
-      outlineStyle={isGathered && !isSelected ? 'dashed' : undefined}
-      outlineColor="leaf.vivid"
-      bg={isSelected || isGathered ? 'leaf.soft' : undefined}
-      _hover={{ bg: isSelected || isGathered ? 'leaf.soft' : 'tag' }}
+    <button
+      type="button"
+      className={styles.piece}
       aria-pressed={isSelected || isGathered}
+      data-gathered={(isGathered && !isSelected) || undefined}
       data-piece={placement.id}
-      onClick={(event: React.MouseEvent) => {
+      onClick={(event) => {
         if (event.ctrlKey || event.metaKey || event.shiftKey) gather(placement.id);
         else select(isSelected ? null : placement.id);
       }}
     >
-      <Box padding="0.5">
+      <span className={styles.drawing}>
         <GearDrawing gear={gear} pixelsPerMm={pixelsPerMm} />
-      </Box>
-      <Box maxWidth="112px" lineHeight="1.15">
-        <Text fontSize="xs" fontWeight="600">
+      </span>
+      <span className={styles.words}>
+        <span className={styles.name}>
           <PieceName gear={gear} placement={placement} isAmiss={isAmiss} />
-        </Text>
-        <Flex
-          justify="center"
-          align="center"
-          gap="1"
-          fontSize="2xs"
-          color={isLoose ? 'signal.fg' : 'fg.muted'}
-        >
+        </span>
+        <span className={styles.facts} data-loose={isLoose || undefined}>
           <StandingMark sign={sign} />
           {mass}
           {isLoose ? ' · not stowed' : <span className="read-out">, {place}</span>}
-        </Flex>
-      </Box>
-    </Flex>
+        </span>
+      </span>
+    </button>
   );
 });
 
@@ -100,22 +80,9 @@ interface EchoProps {
 /** A piece whose home is another lane, as a light tag in a lane that it serves too. */
 export const Echo = memo(function Echo({ id, gear }: EchoProps) {
   return (
-    <Flex
-      as="button"
-      align="center"
-      gap="1"
-      minHeight={{ base: '11', md: '7' }}
-      paddingX="1.5"
-      borderRadius="full"
-      borderWidth="1px"
-      borderStyle="dashed"
-      borderColor="border.emphasized"
-      cursor="pointer"
-      _hover={{ bg: 'tag' }}
-      onClick={() => select(id)}
-    >
+    <button type="button" className={styles.echo} onClick={() => select(id)}>
       <GearIcon look={gear.look} size={16} />
       {gear.name}
-    </Flex>
+    </button>
   );
 });

@@ -1,6 +1,5 @@
 'use client';
 
-import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDraggable } from '@dnd-kit/core';
 import { memo } from 'react';
 import { printMass } from '@/core/quantity';
@@ -11,6 +10,7 @@ import type { KitView } from '@/ui/kit/kit-view';
 import { usePreferences } from '@/store/preferences';
 import { PieceName } from '@/ui/kit/piece-name';
 import { select, startMoving, useSelection } from '@/ui/kit/selection';
+import styles from './piece-chip.module.css';
 
 interface PieceChipProps {
   readonly view: KitView;
@@ -51,25 +51,13 @@ const Chip = memo(function Chip({ placement, gear, mass, isAmiss, isHead }: Chip
     disabled: isOfModule(placement.id),
   });
   return (
-    <Flex
+    <button
       ref={setNodeRef}
-      as="button"
-      align="center"
-      gap="1.5"
-      minHeight="11"
-      maxWidth="100%"
-      paddingX="2"
-      borderRadius="10px"
-      borderWidth="1px"
-      borderColor={isSelected ? 'leaf.vivid' : 'transparent'}
-      bg={isSelected ? 'leaf.soft' : isHead ? 'transparent' : 'tag'}
-      opacity={isDragging ? 0.35 : 1}
-      cursor="grab"
-      touchAction="manipulation"
-      textAlign="left"
-      lineHeight="1.15"
-      _hover={{ bg: isSelected ? 'leaf.soft' : 'tag.deep' }}
+      type="button"
+      className={styles.chip}
       aria-pressed={isSelected}
+      data-head={isHead || undefined}
+      data-carried={isDragging || undefined}
       data-piece={placement.id}
       {...listeners}
       onClick={() => select(isSelected ? null : placement.id)}
@@ -84,20 +72,12 @@ const Chip = memo(function Chip({ placement, gear, mass, isAmiss, isHead }: Chip
       }}
     >
       <GearIcon look={gear.look} size={isHead ? 32 : 26} />
-      <Box minWidth="0">
-        <Text
-          fontSize={isHead ? 'md' : 'sm'}
-          fontWeight={isHead ? '700' : '600'}
-          fontFamily={isHead ? 'heading' : undefined}
-        >
+      <span className={styles.words}>
+        <span className={styles.name}>
           <PieceName gear={gear} placement={placement} isAmiss={isAmiss} />
-        </Text>
-        {!isHead && (
-          <Text fontSize="2xs" color="fg.muted">
-            {mass}
-          </Text>
-        )}
-      </Box>
-    </Flex>
+        </span>
+        {!isHead && <span className={styles.mass}>{mass}</span>}
+      </span>
+    </button>
   );
 });

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import type { Gear, Look, Stuff } from '@/core/gear';
 import { drawnSize } from './drawn-size';
-import { drawings, type Tone } from './silhouettes';
+import { drawings, type Layer, type Tone } from './silhouettes';
 
 interface GearDrawingProps {
   readonly gear: Gear;
@@ -75,16 +75,11 @@ function Silhouette({ look, width, height, isDashed }: SilhouetteProps) {
           />
         </pattern>
       )}
-      {layers.map(([tone, path], at) =>
-        tone === 'light' || tone === 'shine' ? null : (
-          <path
-            key={`shadow ${at}`}
-            d={path}
-            fill={shadow}
-            transform={`translate(${180 / width} ${250 / height})`}
-          />
-        ),
-      )}
+      <path
+        d={shadeOf(layers)}
+        fill={shadow}
+        transform={`translate(${180 / width} ${250 / height})`}
+      />
       {layers.map(([tone, path], at) => (
         <path
           key={at}
@@ -100,6 +95,14 @@ function Silhouette({ look, width, height, isDashed }: SilhouetteProps) {
       {pattern && body && <path d={body} fill={`url(#${weave})`} fillRule="evenodd" />}
     </svg>
   );
+}
+
+/** All that throws a shadow, as one outline. */
+function shadeOf(layers: readonly Layer[]): string {
+  return layers
+    .filter(([tone]) => tone !== 'light' && tone !== 'shine')
+    .map(([, path]) => path)
+    .join('');
 }
 
 const shadow = 'rgba(40, 24, 10, 0.28)';

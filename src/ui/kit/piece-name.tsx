@@ -1,4 +1,3 @@
-import { Box } from '@chakra-ui/react';
 import type { Gear } from '@/core/gear';
 import type { Placement } from '@/core/loadout';
 
@@ -14,9 +13,13 @@ export function PieceName({ gear, placement, isAmiss }: PieceNameProps) {
   return (
     <>
       {isAmiss && (
-        <Box as="span" color="signal.fg" role="img" aria-label="has a finding">
+        <span
+          style={{ color: 'var(--acorn-colors-signal-fg)' }}
+          role="img"
+          aria-label="has a finding"
+        >
           ▲{' '}
-        </Box>
+        </span>
       )}
       {gear.name}
       {placement.count > 1 && ` × ${placement.count}`}

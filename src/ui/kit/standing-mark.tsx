@@ -1,4 +1,3 @@
-import { Box } from '@chakra-ui/react';
 import { Car, CircleDashed, House, PersonStanding, type LucideIcon } from 'lucide-react';
 import type { Look } from '@/core/gear';
 import { gearOf, groundUnder, holdersAround, type Ground, type Placement } from '@/core/loadout';
@@ -47,8 +46,13 @@ export function StandingMark({ sign, size = 14 }: StandingMarkProps) {
   if (typeof sign !== 'string') return <GearIcon look={sign} size={size} />;
   const Sign = signs[sign];
   return (
-    <Box as="span" display="inline-grid" color={sign === 'mat' ? 'signal.fg' : 'fg.muted'}>
+    <span
+      style={{
+        display: 'inline-grid',
+        color: `var(--acorn-colors-${sign === 'mat' ? 'signal-fg' : 'fg-muted'})`,
+      }}
+    >
       <Sign size={size} aria-hidden />
-    </Box>
+    </span>
   );
 }

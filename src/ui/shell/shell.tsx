@@ -16,6 +16,10 @@ import { Rail } from './rail';
 import { TopBar } from './top-bar';
 import { useShortcuts } from './shortcuts';
 
+// The bench is read while the page is still being made ready: on a large one it is what takes longest.
+const begins = typeof document === 'undefined' ? null : document.documentElement.dataset.firstStart;
+if (begins) void openBench(begins === 'demo' ? 'demo' : 'nothing');
+
 interface ShellProps {
   readonly firstStart: FirstStart;
   readonly children: ReactNode;

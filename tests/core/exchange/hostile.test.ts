@@ -1,7 +1,7 @@
 import { readFile } from '@/core/exchange';
 import { demoBench } from '@/core/demo';
 import { writeFile } from '@/core/exchange';
-import { hostileFiles } from '../../support/hostile-files';
+import { hostileFiles } from '../../support/hostile';
 
 /** As long as any of them may take, in ms. */
 const mostMs = 2000;

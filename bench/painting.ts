@@ -1,0 +1,46 @@
+import type { Page } from '@playwright/test';
+import { writeFile } from '../src/core/exchange';
+import type { Bench } from '../src/core/loadout';
+import { timingOf, type Timing } from './timing';
+
+/** Brings a bench in from a file, on the mat, and waits until it is kept. */
+export async function bringIn(page: Page, bench: Bench): Promise<void> {
+  // The runner that these functions are read by names their inner functions through a helper of its own.
+  await page.addInitScript('globalThis.__name = (named) => named');
+  await page.goto('/layout');
+  await page.locator('input[type=file]').waitFor({ state: 'attached' });
+  await page.setInputFiles('input[type=file]', {
+    name: 'bench.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(writeFile(bench)),
+  });
+  await page.locator('[data-saving=saved]').first().waitFor({ state: 'attached' });
+}
+
+/** From the press of “One more” to the painted mat, on a piece of the kit that lies there. */
+export async function paintedEdits(page: Page): Promise<Timing> {
+  await page.locator('[data-mat] [data-piece]').nth(8).click();
+  await page.getByRole('button', { name: 'One more' }).waitFor();
+  await page.waitForTimeout(3500);
+  return timingOf(
+    await page.evaluate(async () => {
+      const button = (name: string) =>
+        document.querySelector<HTMLButtonElement>(`button[aria-label="${name}"]`)!;
+      const durations: number[] = [];
+      for (let turn = 0; turn < 40; turn += 1) {
+        const start = performance.now();
+        button(turn % 2 === 0 ? 'One more' : 'One less').click();
+        await new Promise<void>((resolve) =>
+          requestAnimationFrame(() => {
+            const channel = new MessageChannel();
+            channel.port1.onmessage = () => resolve();
+            channel.port2.postMessage(null);
+          }),
+        );
+        durations.push(performance.now() - start);
+        await new Promise((resolve) => setTimeout(resolve, 60));
+      }
+      return durations.slice(4);
+    }),
+  );
+}
