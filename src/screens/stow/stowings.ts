@@ -52,6 +52,11 @@ export function keyOf({ placement, cavity, loads }: CavityQuestion): string {
   return `${placement} ${cavity} ${JSON.stringify(loads.map(({ container }) => container))} ${JSON.stringify(loads[0]!.items)}`;
 }
 
+/** What is known of a question so far; null where it was not asked yet. */
+export function knownOf(question: CavityQuestion): Stowing | null {
+  return useStowings.getState().byKey.get(keyOf(question)) ?? null;
+}
+
 export function useStowing(question: CavityQuestion | null): Stowing | null {
   return useStowings(({ byKey }) => (question && byKey.get(keyOf(question))) ?? null);
 }

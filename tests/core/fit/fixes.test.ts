@@ -80,6 +80,43 @@ describe('fixes', () => {
     expect(stowed(done(bench, swap.command), boathouse, 'cook-box', 'inside').fits).toBe(true);
   });
 
+  it('do not move a piece to where it drives another out', () => {
+    // The brick is too long for the pouch. Each box takes it by itself; the full one has no room left beside its own.
+    const form = (lengthMm: number, widthMm: number, heightMm: number) =>
+      ({ shape: 'box', lengthMm, widthMm, heightMm, upright: false }) as const;
+    const pouch = holder('pouch', {
+      cavities: holder('x').cavities.map((cavity) => ({ ...cavity, inside: form(40, 40, 40) })),
+    });
+    const bench = benchOf(
+      [
+        pouch,
+        holder('full'),
+        holder('free'),
+        gear('brick', { form: form(90, 90, 60) }),
+        gear('stone', { form: form(90, 90, 60) }),
+      ],
+      [
+        kit('k', [
+          newPlacement('pouch', 'pouch', { on: 'body' }),
+          newPlacement('full', 'full', { on: 'body' }),
+          newPlacement('free', 'free', { on: 'body' }),
+          newPlacement('stone', 'stone', { in: 'full', cavity: 'inside' }),
+          newPlacement('brick', 'brick', { in: 'pouch', cavity: 'inside' }),
+        ]),
+      ],
+    );
+    const places = (from: Bench) =>
+      fixesOf(from, 'k', 'pouch', 'inside').flatMap(({ fix, to }) => (fix === 'move' ? [to] : []));
+    expect(places(bench)).toEqual([{ in: 'free', cavity: 'inside' }]);
+    const emptied = done(bench, {
+      do: 'move',
+      loadout: 'k',
+      placement: 'stone',
+      to: { on: 'body' },
+    });
+    expect(places(emptied)).toContainEqual({ in: 'full', cavity: 'inside' });
+  });
+
   it('take the next larger holder, contents and all', () => {
     const larger = {
       ...demoBench.shelf.get('boathouse-box')!,

@@ -57,6 +57,30 @@ describe('totals by hand', () => {
     expect(totals.whole.bulk).toEqual({ tightMl: 1600, looseMl: 1600 });
     expect(totals.whole.unmeasured).toBe(0);
   });
+
+  it('is added up anew when a piece of the shelf changes, and the kit does not', () => {
+    const heavier = benchOf([box, bag, { ...stone, massG: 250 }, unknown], [loadout]);
+    expect(totalsOf(loadout, heavier.shelf).whole.massG).toBe(600 + 4 * 150);
+    expect(totalsOf(loadout, bench.shelf).whole.massG).toBe(600);
+  });
+
+  it('takes a soft holder with little in it for no smaller than it is empty', () => {
+    // 50 mL of cloth and 100 mL of stone are less than the 300 mL that the bag takes lying loose by itself.
+    const little = kit('k', [
+      { id: 'bag', gear: 'bag', count: 1, place: { on: 'body' }, laidFor: null },
+      {
+        id: 'stone',
+        gear: 'stone',
+        count: 1,
+        place: { in: 'bag', cavity: 'inside' },
+        laidFor: null,
+      },
+    ]);
+    expect(totalsOf(little, bench.shelf).branches.get('bag')!.bulk).toEqual({
+      tightMl: 150,
+      looseMl: 300,
+    });
+  });
 });
 
 describe('totals of the demo', () => {

@@ -207,6 +207,17 @@ describe('cases', () => {
     expect(placed.map(({ id }) => id)).toEqual(['file', 'card', 'whistle']);
   });
 
+  it('puts what is heavy next to the back that carries it', () => {
+    const items = [
+      { ...box('card', [40, 30, 10]), massG: 10 },
+      { ...box('file', [40, 30, 10]), massG: 300 },
+      { ...box('cloth', [40, 30, 10]), massG: 20 },
+    ];
+    // They go in upright side by side only: the back is where the second side begins.
+    const { placed } = stow({ container: tin(30, 30, 40), items, isWorn: true });
+    expect(placed.find(({ id }) => id === 'file')!.atMm[1]).toBe(0);
+  });
+
   it('has nothing to say against nothing', () => {
     expect(stow({ container: tin(10, 10, 10), items: [] })).toMatchObject({ fits: true, fill: 0 });
   });

@@ -1,0 +1,96 @@
+import 'fake-indexeddb/auto';
+import { emptyBench, type Entry } from '@/core/loadout';
+import { Connection } from '@/store/connection';
+import { openDatabase, type Database } from '@/store/database';
+import { keepPhoto, keepPhotosIn, photoOf } from '@/store/photos';
+import { benchOf, gear, kit } from '../support/benches';
+
+let nextName = 0;
+
+async function opened(): Promise<{ readonly database: Database; readonly connection: Connection }> {
+  const database = await openDatabase(`photos-${(nextName += 1)}`);
+  return { database, connection: new Connection(() => Promise.resolve(database)) };
+}
+
+const picture = (text: string) => new Blob([text], { type: 'image/png' });
+
+const nothingChanged = { gear: [], loadouts: [], schemes: [], lists: [], versions: [] };
+
+function entry(change: Partial<Entry['change']>): Entry {
+  const currency = { before: 'EUR', after: 'EUR' } as const;
+  return { at: 1, id: 'act', label: 'an act', change: { ...nothingChanged, currency, ...change } };
+}
+
+describe('pictures of gear', () => {
+  it('are on the disk once they are kept, and are there for the next window', async () => {
+    const { database, connection } = await opened();
+    await keepPhotosIn(connection, emptyBench, []);
+    await keepPhoto('one', picture('first'));
+    expect(await database.getAllKeys('photos')).toEqual(['one']);
+    const next = benchOf([gear('pot', { photo: 'one' })], []);
+    await keepPhotosIn(new Connection(() => Promise.resolve(database)), next, []);
+    expect((await photoOf('one'))!.type).toBe('image/png');
+    expect(await photoOf('another')).toBeUndefined();
+  });
+
+  it('are dropped once neither a piece, nor a version, nor an act names them', async () => {
+    const { database, connection } = await opened();
+    await keepPhotosIn(connection, emptyBench, []);
+    for (const id of ['piece', 'version', 'before', 'after', 'put-away', 'nobody']) {
+      await keepPhoto(id, picture(id));
+    }
+    const version = {
+      id: 'v',
+      kit: 'k',
+      day: '2026-10-01',
+      note: '',
+      loadout: kit('k'),
+      along: [],
+      gear: [gear('old', { photo: 'version' })],
+    };
+    const bench = {
+      ...benchOf([gear('pot', { photo: 'piece' })], []),
+      versions: new Map([['v', version]]),
+    };
+    const entries = [
+      entry({
+        gear: [
+          {
+            id: 'a',
+            before: gear('a', { photo: 'before' }),
+            after: gear('a', { photo: 'after' }),
+          },
+        ],
+        versions: [
+          {
+            id: 'w',
+            before: { ...version, gear: [gear('w', { photo: 'put-away' })] },
+            after: null,
+          },
+        ],
+      }),
+    ];
+    await keepPhotosIn(connection, bench, entries);
+    expect(await database.getAllKeys('photos')).toEqual([
+      'after',
+      'before',
+      'piece',
+      'put-away',
+      'version',
+    ]);
+  });
+
+  it('live in memory where the browser has no storage', async () => {
+    await keepPhotosIn(null, emptyBench, []);
+    const kept = picture('in memory');
+    await keepPhoto('one', kept);
+    expect(await photoOf('one')).toBe(kept);
+  });
+
+  it('are told of when they cannot be kept', async () => {
+    const { database, connection } = await opened();
+    await keepPhotosIn(connection, emptyBench, []);
+    database.close();
+    await expect(keepPhoto('one', picture('late'))).rejects.toThrow();
+  });
+});

@@ -1,0 +1,77 @@
+import { cavityQuestion, StowSearch, stowageOf, type Fix } from '@/core/fit/laid-out';
+import { demoBench } from '@/core/demo';
+import { stowWorker, type StowProgress } from '@/workers/stow.worker';
+import { box, tin } from '../support/loads';
+
+// It answers to whoever started it; here nobody did.
+jest.mock('comlink', () => ({ expose: jest.fn() }));
+
+const small = {
+  container: tin(100, 100, 100),
+  items: [box('a', [60, 60, 60]), box('b', [40, 40, 40])],
+};
+const hard = {
+  container: tin(300, 200, 150),
+  items: Array.from({ length: 40 }, (_, at) =>
+    box(`p${at}`, [30 + ((at * 17) % 50), 25 + ((at * 11) % 40), 20 + ((at * 7) % 35)]),
+  ),
+};
+
+describe('the worker that stows', () => {
+  it('gives what the search gives', async () => {
+    const search = new StowSearch([small], 1);
+    for (const run = search.run(); !run.next().done;);
+    const found = await stowWorker.stow('a', [small], 1, 5000, () => undefined);
+    expect(found).toEqual(stowageOf(search));
+    expect(found.fits).toBe(true);
+  });
+
+  it('tells how far it is, seldom, and ends within its time', async () => {
+    const told: StowProgress[] = [];
+    const started = performance.now();
+    await stowWorker.stow('b', [hard], 1, 700, (progress) => void told.push(progress));
+    expect(performance.now() - started).toBeLessThan(5000);
+    expect(told.length).toBeLessThanOrEqual(5);
+    for (const [at, { elapsedMs, steps }] of told.entries()) {
+      if (at === 0) continue;
+      expect(elapsedMs - told[at - 1]!.elapsedMs).toBeGreaterThanOrEqual(150);
+      expect(steps).toBeGreaterThanOrEqual(told[at - 1]!.steps);
+    }
+  });
+
+  it('ends when it is cancelled, with what it has found, and the next call runs its full time', async () => {
+    const call = stowWorker.stow('c', [hard], 1, 60_000, () => undefined);
+    setTimeout(() => stowWorker.cancel('c'), 100);
+    const found = await call;
+    expect(found.placed.length).toBeGreaterThan(0);
+    const again = await stowWorker.stow('c', [small], 1, 5000, () => undefined);
+    expect(again.fits).toBe(true);
+  });
+
+  it('tells each fix as it is found', async () => {
+    const asked = {
+      bench: demoBench,
+      loadout: 'boathouse-box-kit',
+      placement: 'cook-box',
+      cavity: 'inside',
+    };
+    const kit = demoBench.loadouts.get(asked.loadout)!;
+    const { loads } = cavityQuestion(kit, demoBench.shelf, asked.placement, asked.cavity)!;
+    const stowage = await stowWorker.stow('d', loads, 1, 300, () => undefined);
+    const fixes: Fix[] = [];
+    await stowWorker.fixes('e', asked, stowage, (fix) => void fixes.push(fix));
+    expect(fixes[0]).toMatchObject({ fix: 'turn', gear: 'old-pot', left: 0 });
+  });
+
+  it('finds places for what lies outside', async () => {
+    const { moves, homeless } = await stowWorker.assign(
+      'f',
+      demoBench,
+      'portage-pack-kit',
+      [],
+      new Set(['whetstone']),
+    );
+    expect(moves.map(({ placement }) => placement)).toEqual(['repellent']);
+    expect(homeless).toEqual([]);
+  });
+});
