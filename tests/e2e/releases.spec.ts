@@ -1,8 +1,10 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { createServer, type Socket } from 'node:net';
+import { createServer as createFront, request as ask } from 'node:http';
+import { createServer, type AddressInfo, type Socket } from 'node:net';
 import path from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import { paths } from '../../src/ui/shell/places';
+import { demoAddress } from '../../playwright.config';
 import { saved } from './bench';
 
 /** The other build of `scripts/ensure-second-build.mjs`. */
@@ -195,5 +197,46 @@ test('a network that hangs opens the kept page within a few seconds', async ({ p
     await new Promise((resolve) => silent.close(resolve));
   } finally {
     await house.stop();
+  }
+});
+
+test('a build that could not be kept whole is asked for again', async ({ page }) => {
+  test.setTimeout(120_000);
+  // A door before the demo that lets the list of what to keep fall until it is mended.
+  const { hostname, port } = new URL(demoAddress);
+  let isMended = false;
+  let fallen = 0;
+  const front = createFront((incoming, outgoing) => {
+    if (incoming.url === '/api/to-keep' && !isMended) {
+      fallen += 1;
+      outgoing.writeHead(503).end();
+      return;
+    }
+    const { url: path, method, headers } = incoming;
+    const onwards = ask({ hostname, port, path, method, headers }, (answer) => {
+      outgoing.writeHead(answer.statusCode!, answer.headers);
+      answer.pipe(outgoing);
+    });
+    onwards.on('error', () => outgoing.destroy());
+    incoming.pipe(onwards);
+  });
+  await new Promise<void>((resolve) => front.listen(0, '127.0.0.1', resolve));
+  try {
+    await page.clock.install();
+    await openAt(page, `http://127.0.0.1:${(front.address() as AddressInfo).port}/layout`);
+    const worker = () =>
+      page.evaluate(async () => {
+        const found = await navigator.serviceWorker.getRegistration();
+        return found?.active?.state ?? found?.installing?.state ?? 'none';
+      });
+    await expect
+      .poll(async () => (fallen > 0 ? worker() : 'not yet'), { timeout: 60_000 })
+      .toBe('none');
+    isMended = true;
+    await page.clock.fastForward(61_000);
+    await expect.poll(worker, { timeout: 60_000 }).toBe('activated');
+  } finally {
+    front.closeAllConnections();
+    await new Promise((resolve) => front.close(resolve));
   }
 });

@@ -7,6 +7,8 @@ const everyMs = 30 * 60 * 1000;
 /** How often it asks again, and how soon, where the server does not answer: it may just be started anew. */
 const mostTries = 10;
 const soonMs = 3000;
+/** How long after one could not be installed it is tried again. */
+const lateMs = 60_000;
 
 /**
  * Lets the browser keep the application, a build at a time, so that it opens without a network; and hears of a newer
@@ -17,8 +19,12 @@ export async function keepAtHand(): Promise<void> {
   if (document.readyState !== 'complete') {
     await new Promise((resolve) => addEventListener('load', resolve, { once: true }));
   }
-  const registration = await navigator.serviceWorker.register('/sw.js', { updateViaCache: 'none' });
-  hear(registration);
+  let registration = await registered();
+  // One that could not be installed whole, as when one of its files was not to be had, is asked for again.
+  const again = () => void registered().then((next) => hear((registration = next), later));
+  const later = () => setTimeout(again, lateMs);
+  hear(registration, later);
+  hearTakeOver();
   registration.active?.postMessage('here');
   const ask = () => {
     if (document.visibilityState === 'visible') void askedSurely(registration);
@@ -26,6 +32,10 @@ export async function keepAtHand(): Promise<void> {
   setInterval(ask, everyMs);
   document.addEventListener('visibilitychange', ask);
   addEventListener('online', ask);
+}
+
+function registered(): Promise<ServiceWorkerRegistration> {
+  return navigator.serviceWorker.register('/sw.js', { updateViaCache: 'none' });
 }
 
 /** Asks whether there is a newer build; where the server lets the question fall, soon once more. */
@@ -45,17 +55,35 @@ async function askedSurely(registration: ServiceWorkerRegistration): Promise<voi
  * the network and is ahead of the worker that it found. That one waits, as workers do, until all windows are closed: to
  * take over by itself would hold up what another window has on its way.
  */
-function hear(registration: ServiceWorkerRegistration): void {
+function hear(registration: ServiceWorkerRegistration, onFailed: () => void): void {
   const waits = async () => {
     const { waiting } = registration;
     // The first worker of all waits for nobody, and is no news.
     if (!waiting || navigator.serviceWorker.controller === null) return;
     if ((await buildOf(waiting)) !== build) useNewer.setState({ isReady: true, worker: waiting });
   };
+  const follow = () => {
+    const { installing } = registration;
+    if (!installing || heard.has(installing)) return;
+    heard.add(installing);
+    let isInstalled = false;
+    installing.addEventListener('statechange', () => {
+      isInstalled ||= installing.state === 'installed';
+      if (installing.state === 'redundant' && !isInstalled) onFailed();
+      void waits();
+    });
+  };
+  follow();
   void waits();
-  registration.addEventListener('updatefound', () => {
-    registration.installing?.addEventListener('statechange', () => void waits());
-  });
+  if (heard.has(registration)) return;
+  heard.add(registration);
+  registration.addEventListener('updatefound', follow);
+}
+
+/** What is listened to already: the browser gives the same ones again. */
+const heard = new WeakSet<ServiceWorker | ServiceWorkerRegistration>();
+
+function hearTakeOver(): void {
   let isControlled = navigator.serviceWorker.controller !== null;
   navigator.serviceWorker.addEventListener('controllerchange', () => {
     const { controller } = navigator.serviceWorker;
