@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Request } from '@playwright/test';
 import { figure, open, saved, watch } from './bench';
 
 const table = `Item,Weight (oz),Qty,Size,Price,Status
@@ -169,4 +169,25 @@ test('a piece is lent, pictured, doubled, and found by who has it', async ({ pag
   await expect(gear).toContainText('lent to Mika');
   await expect(gear.locator('img')).toBeVisible();
   expect(await figure(page, 'Mass')).toContain('19.85 kg');
+});
+
+test('the scale’s line is let go while nobody sees the window, and taken up again', async ({
+  page,
+}) => {
+  const isLine = (request: Request) =>
+    request.method() === 'GET' && new URL(request.url()).pathname.startsWith('/api/scale/');
+  await open(page, '/shelf/weigh');
+  await expect(page.getByText('to weigh').first()).toBeVisible();
+  const isSeen = (state: 'hidden' | 'visible') =>
+    page.evaluate((now) => {
+      Object.defineProperty(document, 'visibilityState', { value: now, configurable: true });
+      document.dispatchEvent(new Event('visibilitychange'));
+    }, state);
+  const letGo = page.waitForEvent('requestfailed', isLine);
+  await isSeen('hidden');
+  await letGo;
+  const takenUp = page.waitForEvent('request', isLine);
+  await isSeen('visible');
+  await takenUp;
+  await expect(page.getByText('Take this mass (Enter)')).toBeVisible();
 });

@@ -87,7 +87,7 @@ const mayYetFit: ReadonlySet<Why['why']> = new Set(['no place found', 'no turnin
 
 function titleOf(question: CavityQuestion, stowing: Stowing | null): string {
   const stowage = stowing?.stowage;
-  if (!stowage) return 'Laying out…';
+  if (!stowage) return stowing?.state === 'failed' ? 'Not laid out' : 'Laying out…';
   if (!stowage.fits) {
     const left = stowage.left.length;
     return left === 1 ? 'One piece stays outside' : `${left} pieces stay outside`;

@@ -73,7 +73,12 @@ function Room({ view, question }: { readonly view: KitView; readonly question: C
   return (
     <Flex gap="4" align="flex-start" flexDirection={{ base: 'column', lg: 'row' }}>
       <Box flex="1.7" minWidth="0" width="100%">
-        <Stage view={view} question={question} stowage={stowing?.stowage ?? null} />
+        <Stage
+          view={view}
+          question={question}
+          stowage={stowing?.stowage ?? null}
+          isFailed={stowing?.state === 'failed'}
+        />
       </Box>
       <Flex direction="column" gap="4" flex="1" minWidth="0" width="100%" className="no-print">
         <FillStory view={view} question={question} stowing={stowing} />

@@ -23,13 +23,16 @@ interface StageProps {
   readonly view: KitView;
   readonly question: CavityQuestion;
   readonly stowage: Stowage | null;
+  /** Nothing works it out, so that nothing is on its way. */
+  readonly isFailed: boolean;
 }
 
 const firstFrom: ViewFrom = { around: 0.6, down: 1.02 };
 const quarterTurn = Math.PI / 8;
 
 /** The picture of a cavity, packed piece by piece: in the round, or in layers for paper. */
-export const Stage = memo(function Stage({ view, question, stowage }: StageProps) {
+export const Stage = memo(function Stage(props: StageProps) {
+  const { view, question, stowage, isFailed } = props;
   const pieces = useMemo(() => (stowage ? piecesOf(stowage, question) : []), [stowage, question]);
   const canBeRound = useSyncExternalStore(never, hasWebGl, () => true);
   const [shown, setShown] = useState<'round' | 'layers'>('round');
@@ -46,7 +49,11 @@ export const Stage = memo(function Stage({ view, question, stowage }: StageProps
   if (!stowage) {
     return (
       <Box bg="panel" borderWidth="1px" borderRadius="16px" padding="6" minHeight="300px">
-        <Text role="status">Laying out {question.items.length} pieces…</Text>
+        <Text role="status">
+          {isFailed
+            ? 'No picture: nothing was laid out.'
+            : `Laying out ${question.items.length} pieces…`}
+        </Text>
       </Box>
     );
   }
