@@ -11,7 +11,8 @@ const small = {
   items: [box('a', [60, 60, 60]), box('b', [40, 40, 40])],
 };
 const hard = {
-  container: tin(300, 200, 150),
+  // More than goes in: the search goes on as long as it may.
+  container: tin(150, 150, 100),
   items: Array.from({ length: 40 }, (_, at) =>
     box(`p${at}`, [30 + ((at * 17) % 50), 25 + ((at * 11) % 40), 20 + ((at * 7) % 35)]),
   ),
@@ -44,8 +45,10 @@ describe('the worker that stows', () => {
     setTimeout(() => stowWorker.cancel('c'), 100);
     const found = await call;
     expect(found.placed.length).toBeGreaterThan(0);
-    const again = await stowWorker.stow('c', [small], 1, 5000, () => undefined);
-    expect(again.fits).toBe(true);
+    // It is told no more than once: the next call of that name is not ended.
+    const started = performance.now();
+    await stowWorker.stow('c', [hard], 1, 600, () => undefined);
+    expect(performance.now() - started).toBeGreaterThan(500);
   });
 
   it('tells each fix as it is found', async () => {

@@ -3,6 +3,8 @@ import { demoBench } from '@/core/demo';
 import { writeFile } from '@/core/exchange';
 import { hostileFiles } from '../../support/hostile';
 
+const manyNodes = /lists and objects/;
+
 /** As long as any of them may take, in ms. */
 const mostMs = 2000;
 
@@ -47,6 +49,19 @@ describe('a file of 9 kB', () => {
       );
       expect([name, ms < 100]).toEqual([name, true]);
     }
+  });
+});
+
+describe('a file of more lists and objects than any bench has', () => {
+  it('is told so, before it is parsed', () => {
+    const many = (count: number) =>
+      readFile(`{"format":"vivid-acorn","version":3,"gear":[${'{},'.repeat(count - 3)}{}]}`);
+    expect(many(1_500_001)).toMatchObject({
+      problem: { message: expect.stringMatching(manyNodes) },
+    });
+    const fewer = many(1_400_000);
+    expect(fewer.ok).toBe(false);
+    expect(fewer).not.toMatchObject({ problem: { message: expect.stringMatching(manyNodes) } });
   });
 });
 
