@@ -1,75 +1,9 @@
 import 'fake-indexeddb/auto';
 import { demoBench } from '@/core/demo';
-import { writeFile } from '@/core/exchange';
-import { redoing, undoing, type Act, type Command, type History } from '@/core/loadout';
 import { Connection, LeftBehind } from '@/store/connection';
 import { load, openDatabase, type Database } from '@/store/database';
-import { Keeper, type Kept, type OtherWindows } from '@/store/keeper';
-import { pick, randomFrom } from '../support/random';
-
-let nextName = 0;
-
-function connectionTo(database: Database): Connection {
-  return new Connection(() => Promise.resolve(database));
-}
-
-/** What is saved, which must be sound. */
-async function savedIn(database: Database): Promise<History> {
-  const found = await load(database);
-  if (!found.ok) throw new Error(found.bad.why);
-  return found.saved.history;
-}
-
-function nothingTo(act: 'undo' | 'redo'): Act {
-  return { act, entry: 'nothing', label: 'nothing' };
-}
-
-let acts = 0;
-
-/** Windows on one database that hear of each other's savings. */
-class House {
-  readonly name = `bench-${(nextName += 1)}`;
-  private readonly doors: OtherWindows[] = [];
-
-  async window(options: { readonly deaf?: boolean; readonly first?: typeof demoBench } = {}) {
-    const shown: { kept?: Kept } = {};
-    const database = await openDatabase(this.name);
-    const door: OtherWindows = {
-      onmessage: null,
-      postMessage: (data) => {
-        for (const other of this.doors) {
-          if (other !== door) other.onmessage?.({ data } as MessageEvent);
-        }
-      },
-    };
-    if (!options.deaf) this.doors.push(door);
-    const keeper = new Keeper(connectionTo(database), door, (kept) => (shown.kept = kept));
-    const { first } = options;
-    await keeper.open(first ? () => Promise.resolve(first) : null);
-    return {
-      keeper,
-      database,
-      undo: () => keeper.act(undoing(shown.kept!.history) ?? nothingTo('undo')),
-      redo: () => keeper.act(redoing(shown.kept!.history) ?? nothingTo('redo')),
-      kit: () => shown.kept!.history.bench.loadouts.get('float-pouch-kit')!,
-      bench: () => shown.kept!.history.bench,
-      kept: () => shown.kept!,
-    };
-  }
-}
-
-function rename(name: string): Act {
-  return doing({ do: 'change kit', id: 'float-pouch-kit', change: { name } });
-}
-
-function doing(command: Command): Act {
-  return { act: 'do', command, id: `act-${(acts += 1)}` };
-}
-
-/** Lets the other window's reading finish. */
-async function quiet() {
-  for (let turn = 0; turn < 20; turn += 1) await new Promise((resolve) => setTimeout(resolve, 0));
-}
+import { Keeper, type Kept } from '@/store/keeper';
+import { connectionTo, doing, House, rename, savedIn } from '../support/house';
 
 describe('keeping', () => {
   it('shows an act at once, and has it on the disk once it says saved', async () => {
@@ -150,49 +84,6 @@ describe('keeping', () => {
     await one.keeper.settled();
     const { entries } = await savedIn(one.database);
     expect([entries.length, entries[0]!.at, entries.at(-1)!.at]).toEqual([200, 31, 230]);
-  });
-});
-
-describe('two windows', () => {
-  it('see each other’s changes', async () => {
-    const house = new House();
-    const one = await house.window({ first: demoBench });
-    const two = await house.window();
-    one.keeper.act(rename('From one'));
-    await one.keeper.settled();
-    await quiet();
-    expect(two.kit().name).toBe('From one');
-    two.undo();
-    await two.keeper.settled();
-    await quiet();
-    expect(one.bench()).toEqual(demoBench);
-  });
-
-  it('lose neither change when both act at once', async () => {
-    const house = new House();
-    const one = await house.window({ first: demoBench, deaf: true });
-    const two = await house.window({ deaf: true });
-    one.keeper.act(rename('From one'));
-    await one.keeper.settled();
-    two.keeper.act(doing({ do: 'change gear', id: 'mirror', change: { massG: 30 } }));
-    await two.keeper.settled();
-    const { bench } = await savedIn(one.database);
-    expect(bench.loadouts.get('float-pouch-kit')!.name).toBe('From one');
-    expect(bench.shelf.get('mirror')!.massG).toBe(30);
-    expect(two.bench()).toEqual(bench);
-  });
-
-  it('say what could not be done after the other’s change', async () => {
-    const house = new House();
-    const one = await house.window({ first: demoBench, deaf: true });
-    const two = await house.window({ deaf: true });
-    one.keeper.act(doing({ do: 'remove kit', id: 'float-pouch-kit' }));
-    await one.keeper.settled();
-    two.keeper.act(rename('Too late'));
-    await two.keeper.settled();
-    expect(two.kept().notice).toMatch(/Another window changed this: .*no kit float-pouch-kit/);
-    expect(two.bench().loadouts.has('float-pouch-kit')).toBe(false);
-    expect(two.kept().saving.state).toBe('saved');
   });
 });
 
@@ -319,59 +210,5 @@ describe('a start that fails', () => {
     const keeper = new Keeper(connectionTo(database), null, () => (isShown = true));
     expect(await keeper.open(null)).toMatchObject({ part: 'gear', key: 'mirror' });
     expect(isShown).toBe(false);
-  });
-});
-
-describe('undo in two windows', () => {
-  it('never takes the other’s act for the one that was named', async () => {
-    const house = new House();
-    const one = await house.window({ first: demoBench, deaf: true });
-    const two = await house.window({ deaf: true });
-    one.keeper.act(rename('Mine'));
-    await one.keeper.settled();
-    two.keeper.act(doing({ do: 'change gear', id: 'mirror', change: { massG: 30 } }));
-    await two.keeper.settled();
-    // This window does not know of it yet, and undoes what it shows as the last.
-    one.undo();
-    await one.keeper.settled();
-    expect(one.kept().notice).toMatch(/“change kit Float pouch” is not the last act any more/);
-    const saved = await savedIn(one.database);
-    expect(saved.bench.shelf.get('mirror')!.massG).toBe(30);
-    expect(saved.bench.loadouts.get('float-pouch-kit')!.name).toBe('Mine');
-    expect(one.bench()).toEqual(saved.bench);
-  });
-
-  it('leaves 300 edits, made at once, the same in both and on the disk', async () => {
-    const house = new House();
-    const windows = [await house.window({ first: demoBench }), await house.window()] as const;
-    const random = randomFrom(20);
-    let taken = 0;
-    for (let at = 0; at < 300; at += 1) {
-      const window = pick(random, windows);
-      const act = random();
-      const { bench } = window.kept().history;
-      if (act < 0.15) window.undo();
-      else if (act < 0.25) window.redo();
-      else if (act < 0.5) {
-        const cord = { ...demoBench.shelf.get('float-cord')!, id: `c${at}` };
-        taken += Number(window.keeper.act(doing({ do: 'add gear', gear: [cord] })).ok);
-      } else {
-        const id = pick(random, [...bench.shelf.keys()]);
-        taken += Number(
-          window.keeper.act(doing({ do: 'change gear', id, change: { count: at } })).ok,
-        );
-      }
-      if (random() < 0.5) await new Promise((resolve) => setTimeout(resolve, 0));
-    }
-    for (const { keeper } of windows) await keeper.settled();
-    await quiet();
-    for (const { keeper } of windows) await keeper.settled();
-    await quiet();
-    const saved = await savedIn(windows[0].database);
-    expect(taken).toBeGreaterThan(150);
-    expect(windows.map((window) => window.kept().saving.state)).toEqual(['saved', 'saved']);
-    expect(writeFile(windows[0].bench())).toBe(writeFile(saved.bench));
-    expect(writeFile(windows[1].bench())).toBe(writeFile(saved.bench));
-    expect(windows[0].kept().history.cursor).toBe(saved.cursor);
   });
 });
