@@ -71,6 +71,8 @@ for (const { file, find, instead, tests } of tried) {
   try {
     const { status } = spawnSync('npx', ['--no-install', 'jest', '--silent', tests], {
       stdio: 'ignore',
+      // What hangs was seen too.
+      timeout: 300_000,
     });
     if (status === 0) lived += 1;
     process.stdout.write(
