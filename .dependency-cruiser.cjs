@@ -8,6 +8,7 @@ const coreFolders = [
   'gear',
   'catalogue',
   'loadout',
+  'ways',
   'scheme',
   'brief',
   'needs',

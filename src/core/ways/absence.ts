@@ -1,0 +1,18 @@
+import { isSpent, type Gear } from '../gear';
+
+/** Why a piece that is laid out is not there to do anything. */
+export type Absence = 'lent' | 'wished' | 'retired' | 'none left' | 'used up' | 'past its date';
+
+/**
+ * Why gear does nothing on a day; null where it is there. What is past its date is gone from the day after it on.
+ *
+ * @param day YYYY-MM-DD; null where dates are not asked about.
+ */
+export function absenceOf(gear: Gear, day: string | null): Absence | null {
+  if (gear.lentTo !== null) return 'lent';
+  if (gear.ownership === 'wished') return 'wished';
+  if (gear.ownership === 'retired') return 'retired';
+  if (gear.count === 0) return 'none left';
+  if (isSpent(gear)) return 'used up';
+  return day !== null && gear.goodUntil !== null && gear.goodUntil < day ? 'past its date' : null;
+}

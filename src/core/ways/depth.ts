@@ -1,0 +1,155 @@
+import type { JobId } from '../gear';
+import type { Formula } from './formula';
+import { itemsAlive, reliedOn, roundsOf, type Rounds } from './evaluate';
+import { nothingLost, withLoss, type Loss, type Lost } from './lost';
+
+/** A depth of more than three losses is not told any nearer. */
+export const deepest = 4;
+
+/**
+ * The depth of a job, or of several any of which will do: the fewest losses that leave it undone. 0 where nothing does
+ * it, 4 where it takes more than three. Exact.
+ *
+ * Each way that is left must be hit by one of the losses; so some way is taken, and each loss that would hit it is tried
+ * in turn. Ways that share no loss at all say from below how many it must take.
+ */
+export function depthOf(
+  formula: Formula,
+  anyOf: readonly JobId[],
+  lost: Lost = nothingLost,
+): number {
+  const asked: Asked = { formula, anyOf, among: reliedOn(formula, anyOf) };
+  for (let most = apartFrom(asked, lost, deepest); most < deepest; most += 1) {
+    if (isUndone(asked, lost, most, new Set())) return most;
+  }
+  return deepest;
+}
+
+/** Every single loss that leaves these jobs undone, pieces first, in the order of the kit. Empty where none does. */
+export function singleLosses(
+  formula: Formula,
+  anyOf: readonly JobId[],
+  lost: Lost = nothingLost,
+): readonly Loss[] {
+  const asked: Asked = { formula, anyOf, among: reliedOn(formula, anyOf) };
+  const way = wayIn(asked, lost);
+  return way === null
+    ? []
+    : lossesOn(formula, way).filter((loss) => wayIn(asked, withLoss(lost, loss)) === null);
+}
+
+interface Asked {
+  readonly formula: Formula;
+  readonly anyOf: readonly JobId[];
+  readonly among: readonly number[];
+}
+
+/** Whether so many losses more, or fewer, can leave it undone. */
+function isUndone(asked: Asked, lost: Lost, most: number, tried: Set<string>): boolean {
+  const way = wayIn(asked, lost);
+  if (way === null) return true;
+  if (most === 0 || apartFrom(asked, lost, most + 1) > most) return false;
+  for (const loss of lossesOn(asked.formula, way)) {
+    const next = withLoss(lost, loss);
+    const name = nameOf(next);
+    if (tried.has(name)) continue;
+    tried.add(name);
+    if (isUndone(asked, next, most - 1, tried)) return true;
+  }
+  return false;
+}
+
+/** How many ways are found, `enough` at most, that no single loss takes two of: each needs a loss of its own. */
+function apartFrom(asked: Asked, lost: Lost, enough: number): number {
+  const pieces = new Map(lost.pieces);
+  const holders = new Set(lost.holders);
+  const { sources, goesWith } = asked.formula;
+  for (let found = 0; found < enough; found += 1) {
+    const way = wayIn(asked, { pieces, holders });
+    if (way === null) return found;
+    // What is taken with it by a loss: the items themselves, and all that is in a holder round one.
+    const with_ = new Set([...way].flatMap(([id]) => goesWith.get(id)!));
+    for (const [id, items] of way) pieces.set(id, (pieces.get(id) ?? 0) + items);
+    for (const { placement } of sources) {
+      if (goesWith.get(placement.id)!.some((holder) => with_.has(holder)))
+        pieces.set(placement.id, Infinity);
+    }
+  }
+  return enough;
+}
+
+/** The items of one way: how many of each placement, by its id. */
+type Items = ReadonlyMap<string, number>;
+
+/** Some way that is left, with as few rounds as there can be; null where there is none. */
+function wayIn({ formula, anyOf, among }: Asked, lost: Lost): Items | null {
+  const rounds = roundsOf(formula, lost, among);
+  const first = earliest(
+    rounds,
+    anyOf.flatMap((job) => formula.byJob.get(job) ?? []),
+  );
+  if (first === null) return null;
+  const items = new Map<string, number>();
+  const waiting = [first];
+  const seen = new Set(waiting);
+  const take = (at: number, many: number) => {
+    const { id } = formula.sources[at]!.placement;
+    items.set(id, Math.max(items.get(id) ?? 0, many));
+    if (!seen.has(at)) waiting.push(at);
+    seen.add(at);
+  };
+  take(first, 1);
+  for (let at = waiting.pop(); at !== undefined; at = waiting.pop()) {
+    for (const { gates } of formula.sources[at]!.needs) {
+      if (gates === null) continue;
+      for (const [member, many] of opened(formula, lost, rounds, gates, rounds[at]!))
+        take(member, many);
+    }
+  }
+  return items;
+}
+
+/** Items that open one of these gates before a round: the fewest sources, those that counted first. */
+function opened(
+  formula: Formula,
+  lost: Lost,
+  rounds: Rounds,
+  gates: readonly number[],
+  before: number,
+): readonly (readonly [source: number, items: number])[] {
+  for (const gate of gates) {
+    const { sources, items } = formula.gates[gate]!;
+    const taken: [number, number][] = [];
+    let wanted = items;
+    const there = sources.filter((at) => rounds[at]! > 0 && rounds[at]! < before);
+    for (const at of there.sort((one, other) => rounds[one]! - rounds[other]!)) {
+      const many = Math.min(wanted, itemsAlive(formula, lost, at));
+      taken.push([at, many]);
+      wanted -= many;
+      if (wanted === 0) return taken;
+    }
+  }
+  throw new Error('a source counts though nothing it needs was there before');
+}
+
+function earliest(rounds: Rounds, among: readonly number[]): number | null {
+  let best: number | null = null;
+  for (const at of among) {
+    if (rounds[at] !== 0 && (best === null || rounds[at]! < rounds[best]!)) best = at;
+  }
+  return best;
+}
+
+/** Every loss that hits a way: an item of it, or a holder that goes with one. Alike items are one. */
+function lossesOn({ goesWith }: Formula, way: Items): readonly Loss[] {
+  const holders = new Set([...way.keys()].flatMap((id) => goesWith.get(id)!));
+  return [
+    ...[...way.keys()].map((placement): Loss => ({ kind: 'piece', placement })),
+    ...[...holders].map((placement): Loss => ({ kind: 'holder', placement })),
+  ];
+}
+
+function nameOf({ pieces, holders }: Lost): string {
+  const parts = [...pieces].map(([id, many]) => `${id} ${many}`);
+  return [...parts.sort(), ...[...holders].sort()].join('\n');
+}

@@ -1,0 +1,122 @@
+import {
+  cellServes,
+  type CellType,
+  type Demand,
+  type Gear,
+  type JobId,
+  type Supply,
+} from '../gear';
+import {
+  gearOf,
+  holdersAround,
+  treeOf,
+  type Loadout,
+  type Placement,
+  type Shelf,
+} from '../loadout';
+import { absenceOf, type Absence } from './absence';
+
+/** One supply of one placement: it counts while an item of the placement is alive and all it needs is met. */
+export interface Source {
+  readonly placement: Placement;
+  readonly gear: Gear;
+  readonly supply: Supply;
+  /** Why it does nothing whatever else is there; null where nothing keeps it. */
+  readonly absence: Absence | null;
+  readonly needs: readonly Need[];
+}
+
+/** A demand, and the gates any of which meets it. */
+export interface Need {
+  readonly demand: Demand;
+  /** Null where it is met from outside the kit, as by the sun. */
+  readonly gates: readonly number[] | null;
+}
+
+/** Open while so many items of these sources count. Two sorts of cells in one lamp are two gates. */
+export interface Gate {
+  readonly sources: readonly number[];
+  readonly items: number;
+}
+
+/**
+ * What a kit can do, as a monotone formula over its items: the more is lost, the less is done. All that is asked about
+ * ways, depth, losses and what could stay at home is asked of it.
+ */
+export interface Formula {
+  readonly sources: readonly Source[];
+  readonly gates: readonly Gate[];
+  readonly byJob: ReadonlyMap<JobId, readonly number[]>;
+  /** The gates that a source helps to open, by its number. */
+  readonly opens: readonly (readonly number[])[];
+  /**
+   * The holders that go with all that is in them, by placement: those round it, and itself where it holds something.
+   */
+  readonly goesWith: ReadonlyMap<string, readonly string[]>;
+}
+
+/**
+ * The formula of a kit on a day.
+ *
+ * @param loadout with the kits that go along laid into it.
+ * @param day YYYY-MM-DD; null where dates are not asked about.
+ */
+export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): Formula {
+  const supplies = loadout.placements.flatMap((placement) => {
+    const gear = gearOf(shelf, placement);
+    const absence = absenceOf(gear, day);
+    return gear.supplies.map((supply) => ({ placement, gear, supply, absence }));
+  });
+  const byJob = new Map<JobId, number[]>();
+  const byCell = new Map<CellType, number[]>();
+  for (const [at, { supply }] of supplies.entries()) {
+    push(byJob, supply.job, at);
+    if (supply.cell !== null) push(byCell, supply.cell, at);
+  }
+  const gates: Gate[] = [];
+  const known = new Map<string, number>();
+  const gate = (name: string, sources: readonly number[], items: number): number => {
+    const found = known.get(name);
+    if (found !== undefined) return found;
+    known.set(name, gates.length);
+    return gates.push({ sources, items }) - 1;
+  };
+  const gatesFor = (demand: Demand): readonly number[] | null => {
+    switch (demand.on) {
+      case 'jobs':
+        return demand.anyOf.map((job) => gate(job, byJob.get(job) ?? [], 1));
+      case 'cells':
+        return [...byCell]
+          .filter(([cell]) => cellServes(cell, demand.cell))
+          .map(([cell, sources]) => gate(`${demand.count} × ${cell}`, sources, demand.count));
+      case 'sun':
+        return null;
+    }
+  };
+  const sources = supplies.map((each): Source => ({
+    ...each,
+    needs: each.supply.demands.map((demand) => ({ demand, gates: gatesFor(demand) })),
+  }));
+  const opens: number[][] = sources.map(() => []);
+  for (const [at, { sources: members }] of gates.entries()) {
+    for (const member of members) opens[member]!.push(at);
+  }
+  return { sources, gates, byJob, opens, goesWith: goesWithOf(loadout) };
+}
+
+function goesWithOf(loadout: Loadout): ReadonlyMap<string, readonly string[]> {
+  const tree = treeOf(loadout);
+  return new Map(
+    loadout.placements.map((placement) => {
+      const around = holdersAround(tree, placement).map(({ id }) => id);
+      const { id } = placement;
+      return [id, tree.within(id).length > 0 ? [id, ...around] : around];
+    }),
+  );
+}
+
+function push<K>(lists: Map<K, number[]>, key: K, value: number): void {
+  const list = lists.get(key);
+  if (list) list.push(value);
+  else lists.set(key, [value]);
+}

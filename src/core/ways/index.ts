@@ -1,0 +1,7 @@
+export * from './absence';
+export * from './amounts';
+export * from './depth';
+export * from './evaluate';
+export * from './formula';
+export * from './lost';
+export * from './ways';

@@ -1,0 +1,86 @@
+import type { Demand, Gear, JobId, Supply } from '../gear';
+import { treeOf, type Loadout, type Placement, type Shelf } from '../loadout';
+import type { Absence } from './absence';
+import { depthOf } from './depth';
+import { roundsOf, type Rounds } from './evaluate';
+import { formulaOf, type Formula, type Source } from './formula';
+
+/** A placement that does a job with all its demands met inside the loadout. */
+export interface Way {
+  readonly job: JobId;
+  readonly placement: Placement;
+  readonly gear: Gear;
+  readonly supply: Supply;
+  /** It is a vessel with things in it, which have to go somewhere before it holds water. */
+  readonly isToBeEmptied: boolean;
+}
+
+/** A supply that would do a job, and what keeps it: it is not there itself, or something that it needs is not. */
+export interface Idle {
+  readonly placement: Placement;
+  readonly supply: Supply;
+  readonly absence: Absence | null;
+  readonly unmet: readonly Demand[];
+}
+
+/** What a kit can do on a day, worked out once. */
+export interface Ways {
+  readonly formula: Formula;
+  readonly rounds: Rounds;
+  /** Every way to every job, in the order of the kit. */
+  readonly all: readonly Way[];
+  /** Every supply that is no way. */
+  readonly idle: readonly Idle[];
+  /** {@link depthOf} in this kit, found once for each question. */
+  readonly depth: (anyOf: readonly JobId[]) => number;
+}
+
+/**
+ * What a kit can do.
+ *
+ * @param loadout with the kits that go along laid into it.
+ * @param day YYYY-MM-DD; null where dates are not asked about.
+ */
+export function waysOf(loadout: Loadout, shelf: Shelf, day: string | null): Ways {
+  const formula = formulaOf(loadout, shelf, day);
+  const rounds = roundsOf(formula);
+  const tree = treeOf(loadout);
+  const all: Way[] = [];
+  const idle: Idle[] = [];
+  for (const [at, source] of formula.sources.entries()) {
+    const { placement, gear, supply, absence } = source;
+    if (rounds[at] === 0) {
+      idle.push({ placement, supply, absence, unmet: unmetOf(formula, rounds, source) });
+      continue;
+    }
+    const isToBeEmptied = holdsWater.includes(supply.job) && tree.within(placement.id).length > 0;
+    all.push({ job: supply.job, placement, gear, supply, isToBeEmptied });
+  }
+  const depths = new Map<string, number>();
+  const depth = (anyOf: readonly JobId[]): number => {
+    const name = anyOf.join();
+    const found = depths.get(name) ?? depthOf(formula, anyOf);
+    depths.set(name, found);
+    return found;
+  };
+  return { formula, rounds, all, idle, depth };
+}
+
+/** Jobs that a vessel does only while nothing else is in it. */
+const holdsWater: readonly JobId[] = ['carry-water', 'boil', 'eat'];
+
+function unmetOf(
+  { sources, gates }: Formula,
+  rounds: Rounds,
+  { needs }: Source,
+): readonly Demand[] {
+  return needs
+    .filter((need) => need.gates !== null && !need.gates.some(isOpen))
+    .map(({ demand }) => demand);
+
+  function isOpen(gate: number): boolean {
+    const { sources: members, items } = gates[gate]!;
+    const there = members.filter((at) => rounds[at] !== 0);
+    return there.reduce((sum, at) => sum + sources[at]!.placement.count, 0) >= items;
+  }
+}

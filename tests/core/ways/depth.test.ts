@@ -1,0 +1,193 @@
+import fc from 'fast-check';
+import { cellServes, type Gear, type JobId } from '@/core/gear';
+import { newPlacement, type Loadout, type Place } from '@/core/loadout';
+import { depthOf, formulaOf, singleLosses } from '@/core/ways';
+import { benchOf, gear, holder, kit } from '../../support/benches';
+import { cell, needyJobs, needyKit, supplyOf } from '../../support/kits-of-needs';
+
+type Shelf = ReadonlyMap<string, Gear>;
+
+/** Everything that can be lost, written out: each item by itself, each holder with something in it. */
+function everyLoss({ placements }: Loadout): readonly string[] {
+  return placements.flatMap(({ id, count }) => [
+    ...Array.from({ length: count }, (_, at) => `piece:${id}#${at + 1}`),
+    ...(placements.some(({ place }) => 'in' in place && place.in === id) ? [`holder:${id}`] : []),
+  ]);
+}
+
+/** Worked out the slow way: items one by one, and rounds until nothing changes. */
+function isDone(
+  loadout: Loadout,
+  shelf: Shelf,
+  anyOf: readonly JobId[],
+  lost: readonly string[],
+): boolean {
+  const byId = new Map(loadout.placements.map((placement) => [placement.id, placement]));
+  const isCarriedOff = (id: string): boolean => {
+    if (lost.includes(`holder:${id}`)) return true;
+    const { place } = byId.get(id)!;
+    return 'in' in place && isCarriedOff(place.in);
+  };
+  const items = loadout.placements.flatMap(({ id, gear: of, count }) =>
+    Array.from({ length: count }, (_, at) => ({
+      item: `piece:${id}#${at + 1}`,
+      id,
+      gear: shelf.get(of)!,
+    })).filter(
+      ({ item, gear: each }) => !lost.includes(item) && !isCarriedOff(id) && each.lentTo === null,
+    ),
+  );
+  const done = new Set<string>();
+  for (let before = -1; before < done.size;) {
+    before = done.size;
+    const does = (job: JobId) => items.filter(({ item }) => done.has(`${item} ${job}`));
+    const add: string[] = [];
+    for (const { item, gear: each } of items) {
+      for (const { job, demands } of each.supplies) {
+        const isMet = demands.every((demand) => {
+          if (demand.on === 'sun') return true;
+          if (demand.on === 'jobs') return demand.anyOf.some((other) => does(other).length > 0);
+          return (['AA alkaline', 'AA lithium'] as const).some(
+            (type) =>
+              cellServes(type, demand.cell) &&
+              does('cells').filter(({ gear: { supplies } }) => supplies[0]!.cell === type).length >=
+                demand.count,
+          );
+        });
+        if (isMet) add.push(`${item} ${job}`);
+      }
+    }
+    add.forEach((each) => done.add(each));
+  }
+  return anyOf.some((job) => items.some(({ item }) => done.has(`${item} ${job}`)));
+}
+
+function depthByHand(loadout: Loadout, shelf: Shelf, anyOf: readonly JobId[]): number {
+  const losses = everyLoss(loadout);
+  const some = (from: number, many: number, lost: readonly string[]): boolean =>
+    many === 0
+      ? !isDone(loadout, shelf, anyOf, lost)
+      : losses.slice(from).some((loss, at) => some(from + at + 1, many - 1, [...lost, loss]));
+  for (let many = 0; many < 4; many += 1) if (some(0, many, [])) return many;
+  return 4;
+}
+
+describe('depth', () => {
+  it('is what trying every set of losses gives', () => {
+    const seen = new Map<number, number>();
+    fc.assert(
+      fc.property(
+        needyKit,
+        fc.uniqueArray(fc.constantFrom(...needyJobs), { minLength: 1, maxLength: 2 }),
+        ({ loadout, shelf }, anyOf) => {
+          const depth = depthOf(formulaOf(loadout, shelf, null), anyOf);
+          expect(depth).toBe(depthByHand(loadout, shelf, anyOf));
+          seen.set(depth, (seen.get(depth) ?? 0) + 1);
+        },
+      ),
+      { numRuns: 400 },
+    );
+    // Every depth came up, so that none is right by never being asked.
+    expect([...seen.keys()].sort()).toEqual([0, 1, 2, 3, 4]);
+  });
+
+  it('names the single losses that trying each gives', () => {
+    fc.assert(
+      fc.property(needyKit, fc.constantFrom(...needyJobs), ({ loadout, shelf }, job) => {
+        const found = singleLosses(formulaOf(loadout, shelf, null), [job]).map(
+          ({ kind, placement }) => `${kind}:${placement}${kind === 'piece' ? '#1' : ''}`,
+        );
+        const alike = everyLoss(loadout).filter((loss) => !/#[23]$/.test(loss));
+        const byHand = isDone(loadout, shelf, [job], [])
+          ? alike.filter((loss) => !isDone(loadout, shelf, [job], [loss]))
+          : [];
+        expect([...found].sort()).toEqual([...byHand].sort());
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe('depth, by hand', () => {
+  const rod = (id: string) =>
+    gear(id, { supplies: [supplyOf('spark', [{ on: 'jobs', anyOf: ['tinder'] }])] });
+  const tinder = gear('tinder', { supplies: [supplyOf('tinder')] });
+  const lighter = gear('lighter', { count: 3, supplies: [supplyOf('flame')] });
+  const bags = ['one', 'two', 'three'].map((id) => holder(id));
+
+  function depthIn(
+    shelf: readonly Gear[],
+    anyOf: readonly JobId[],
+    ...placed: [string, Place, number?][]
+  ) {
+    const loadout = kit(
+      'k',
+      placed.map(([id, place, count]) => newPlacement(id, id, place, count ?? 1)),
+    );
+    return depthOf(formulaOf(loadout, benchOf(shelf, []).shelf, null), anyOf);
+  }
+
+  const on = { on: 'body' } as const;
+  const inside = (bag: string) => ({ in: bag, cavity: 'inside' });
+
+  it('three rods in three bags, the only tinder in one of them: one loss takes all', () => {
+    const shelf = [...bags, rod('a'), rod('b'), rod('c'), tinder];
+    const placed: [string, Place][] = [
+      ['one', on], ['two', on], ['three', on],
+      ['a', inside('one')], ['b', inside('two')], ['c', inside('three')], ['tinder', inside('one')],
+    ]; // prettier-ignore
+    expect(depthIn(shelf, ['spark'], ...placed)).toBe(1);
+  });
+
+  it('three lighters of one line are as deep as three lines of one', () => {
+    expect(depthIn([lighter], ['flame'], ['lighter', on, 3])).toBe(3);
+    expect(
+      depthIn([bags[0]!, lighter], ['flame'], ['one', on], ['lighter', inside('one'), 3]),
+    ).toBe(1);
+  });
+
+  it('more than three is not told any nearer', () => {
+    expect(depthIn([lighter], ['flame'], ['lighter', on, 4])).toBe(4);
+    expect(depthIn([lighter], ['flame'], ['lighter', on, 40])).toBe(4);
+  });
+
+  it('an old cell and a new one of another stuff do not light a lamp of two together', () => {
+    const lamp = gear('lamp', {
+      supplies: [supplyOf('light', [{ on: 'cells', cell: 'AA alkaline', count: 2 }])],
+    });
+    const [alkaline, lithium] = [
+      gear('alkaline', { supplies: [cell('AA alkaline')] }),
+      gear('lithium', { supplies: [cell('AA lithium')] }),
+    ];
+    const shelf = [lamp, alkaline, lithium];
+    expect(depthIn(shelf, ['light'], ['lamp', on], ['alkaline', on], ['lithium', on])).toBe(0);
+    expect(depthIn(shelf, ['light'], ['lamp', on], ['lithium', on, 2])).toBe(1);
+    // Two lamps and three cells: a cell may go, a second may not.
+    expect(depthIn(shelf, ['light'], ['lamp', on, 2], ['lithium', on, 3])).toBe(2);
+  });
+
+  it('two that only rely on each other are no way', () => {
+    const stove = gear('stove', {
+      supplies: [supplyOf('stove', [{ on: 'jobs', anyOf: ['fuel'] }])],
+    });
+    const fuel = gear('fuel', { supplies: [supplyOf('fuel', [{ on: 'jobs', anyOf: ['stove'] }])] });
+    expect(depthIn([stove, fuel], ['stove'], ['stove', on], ['fuel', on])).toBe(0);
+  });
+
+  it('a full holder is lost with what is in it, and can break by itself', () => {
+    const bottle = holder('bottle', { supplies: [supplyOf('carry-water')] });
+    const loadout = kit('k', [
+      newPlacement('bottle', 'bottle', on),
+      newPlacement('tinder', 'tinder', inside('bottle')),
+    ]);
+    const formula = formulaOf(loadout, benchOf([bottle, tinder], []).shelf, null);
+    expect(singleLosses(formula, ['carry-water'])).toEqual([
+      { kind: 'piece', placement: 'bottle' },
+      { kind: 'holder', placement: 'bottle' },
+    ]);
+    expect(singleLosses(formula, ['tinder'])).toEqual([
+      { kind: 'piece', placement: 'tinder' },
+      { kind: 'holder', placement: 'bottle' },
+    ]);
+  });
+});

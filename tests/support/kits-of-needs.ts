@@ -1,0 +1,87 @@
+import fc from 'fast-check';
+import type { Demand, Fitness, Gear, JobId, Supply } from '@/core/gear';
+import type { Loadout, Place, Placement } from '@/core/loadout';
+import { gear, holder, kit } from './benches';
+
+/** Jobs that rely on one another, a few of them, so that small kits have ways, rings and lacks. */
+const few: readonly JobId[] = ['spark', 'tinder', 'fuel', 'stove', 'boil', 'light'];
+
+export function supplyOf(job: JobId, demands: readonly Demand[] = [], fitness: Fitness = 'serves') {
+  return { job, fitness, amount: null, demands, cell: null } satisfies Supply;
+}
+
+export function cell(type: NonNullable<Supply['cell']>): Supply {
+  return { job: 'cells', fitness: 'made-for', amount: 3, demands: [], cell: type };
+}
+
+const anyDemand: fc.Arbitrary<Demand> = fc
+  .oneof(
+    {
+      weight: 4,
+      arbitrary: fc.uniqueArray(fc.constantFrom(...few), { minLength: 1, maxLength: 2 }),
+    },
+    { weight: 1, arbitrary: fc.constant('sun' as const) },
+    { weight: 2, arbitrary: fc.integer({ min: 1, max: 3 }) },
+  )
+  .map((found): Demand => {
+    if (found === 'sun') return { on: 'sun' };
+    if (typeof found === 'number') return { on: 'cells', cell: 'AA alkaline', count: found };
+    return { on: 'jobs', anyOf: found };
+  });
+
+const anySupplies: fc.Arbitrary<readonly Supply[]> = fc.oneof(
+  {
+    weight: 4,
+    arbitrary: fc
+      .uniqueArray(fc.tuple(fc.constantFrom(...few), fc.array(anyDemand, { maxLength: 2 })), {
+        minLength: 1,
+        maxLength: 2,
+        selector: ([job]) => job,
+      })
+      .map((found) => found.map(([job, demands]) => supplyOf(job, demands))),
+  },
+  {
+    weight: 1,
+    arbitrary: fc
+      .constantFrom('AA alkaline' as const, 'AA lithium' as const)
+      .map((type) => [cell(type)]),
+  },
+);
+
+interface NeedyKit {
+  readonly shelf: ReadonlyMap<string, Gear>;
+  readonly loadout: Loadout;
+}
+
+/** A kit of a few pieces that rely on each other, in bags in bags, some of one line and some not there at all. */
+export const needyKit: fc.Arbitrary<NeedyKit> = fc
+  .record({
+    bags: fc.array(fc.nat(), { maxLength: 3 }),
+    pieces: fc.array(
+      fc.record({
+        supplies: anySupplies,
+        count: fc.integer({ min: 1, max: 3 }),
+        where: fc.nat(),
+        lot: fc.nat({ max: 9 }),
+      }),
+      { minLength: 1, maxLength: 6 },
+    ),
+  })
+  .map(({ bags, pieces }): NeedyKit => {
+    const placements: Placement[] = [];
+    const shelf = new Map<string, Gear>();
+    const put = (each: Gear, count: number, where: number) => {
+      const holders = placements.filter(({ id }) => id.startsWith('bag'));
+      const inside = holders[where % (holders.length + 1)];
+      const place: Place = inside ? { in: inside.id, cavity: 'inside' } : { on: 'body' };
+      shelf.set(each.id, each);
+      placements.push({ id: each.id, gear: each.id, count, place, laidFor: null });
+    };
+    for (const [at, where] of bags.entries()) put(holder(`bag${at}`), 1, where);
+    for (const [at, { supplies, count, where, lot }] of pieces.entries()) {
+      put(gear(`p${at}`, { supplies, lentTo: lot === 0 ? 'a friend' : null }), count, where);
+    }
+    return { shelf, loadout: kit('k', placements) };
+  });
+
+export const needyJobs = few;
