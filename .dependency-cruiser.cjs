@@ -13,6 +13,7 @@ const coreFolders = [
   'brief',
   'needs',
   'fit',
+  'kit',
   'losses',
   'reach',
   'upkeep',

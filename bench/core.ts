@@ -3,22 +3,20 @@ import { kindsLike } from '../src/core/catalogue/suggest';
 import { gearFromTable } from '../src/core/exchange/gear-table';
 import { guessColumns } from '../src/core/exchange/columns';
 import { readTable } from '../src/core/exchange/table';
-import { loadsOf } from '../src/core/fit';
-import { findingsOf, sparedBy } from '../src/core/judge';
-import { apply, totalsOf, treeOf, withModules, type Bench } from '../src/core/loadout';
-import { coverOf, schemes } from '../src/core/scheme';
+import { findingInWords, findingsOf, sparedBy } from '../src/core/judge';
+import { workedOut } from '../src/core/kit';
+import { apply, type Bench } from '../src/core/loadout';
+import { schemes } from '../src/core/scheme';
 import { benchWith, shelfOf } from './kits';
 import { heading, row, timed } from './timing';
 
+const day = '2026-10-01';
+
 /** Everything that the screens work out anew after an edit. */
-function workedOut(bench: Bench): void {
-  const own = bench.loadouts.get('kit')!;
-  const loadout = withModules(bench, own);
-  treeOf(loadout);
-  totalsOf(loadout, bench.shelf);
-  coverOf(loadout, bench.shelf, schemes['ten-cs']);
-  loadsOf(loadout, bench.shelf);
-  findingsOf({ bench, loadout, today: '2026-10-01', units: 'metric' });
+function workOut(bench: Bench): void {
+  const kit = workedOut(bench, bench.loadouts.get('kit')!, day);
+  kit.cover(schemes['ten-cs']);
+  for (const finding of findingsOf(kit)) findingInWords(finding, kit, 'metric');
 }
 
 export function benchCore(): void {
@@ -39,7 +37,7 @@ export function benchCore(): void {
         });
         if (!next.ok) throw new Error(next.problem.message);
         bench = next.value;
-        workedOut(bench);
+        workOut(bench);
       }),
     );
   }
@@ -49,7 +47,7 @@ export function benchCore(): void {
     const bench = benchWith(pieces);
     row(
       `  kit of ${pieces} pieces`,
-      timed(() => sparedBy(bench, bench.loadouts.get('kit')!), 5),
+      timed(() => sparedBy(workedOut(bench, { ...bench.loadouts.get('kit')! }, day)), 5),
     );
   }
 

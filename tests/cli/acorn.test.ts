@@ -47,7 +47,7 @@ describe('audit', () => {
       totals: { massG: 19_849 },
       cover: { covered: 5, outOf: 5 },
       findings: expect.arrayContaining([
-        expect.objectContaining({ rule: 'upkeep/double-booked', placements: ['multi-tool'] }),
+        expect.objectContaining({ rule: 'keep/double', placements: ['multi-tool'] }),
       ]),
     });
   });

@@ -1,18 +1,9 @@
 import { fileSays } from '../refusals/files';
 import { done, refused, type Outcome } from '../quantity';
-import { loadsOf } from '../fit';
-import { findingsOf } from '../judge';
-import {
-  gearOf,
-  holdersAround,
-  isOnGround,
-  totalsOf,
-  treeOf,
-  withModules,
-  type Bench,
-  type Loadout,
-} from '../loadout';
-import { coverOf, type Scheme } from '../scheme';
+import { findingInWords, findingsOf } from '../judge';
+import { workedOut } from '../kit';
+import { gearOf, holdersAround, isOnGround, type Bench, type Loadout } from '../loadout';
+import type { Scheme } from '../scheme';
 
 /** The kit of a bench that is named by id or name, or its only one. */
 export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loadout> {
@@ -32,10 +23,9 @@ export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loado
  */
 export function auditOf(bench: Bench, own: Loadout, scheme: Scheme, today: string) {
   const { shelf } = bench;
-  const loadout = withModules(bench, own);
-  const tree = treeOf(loadout);
-  const totals = totalsOf(loadout, shelf);
-  const cover = coverOf(loadout, shelf, scheme);
+  const kit = workedOut(bench, own, today);
+  const { whole: loadout, tree, totals } = kit;
+  const cover = kit.cover(scheme);
   const placed = loadout.placements.map((placement) => ({
     placement,
     gear: gearOf(shelf, placement),
@@ -81,6 +71,7 @@ export function auditOf(bench: Bench, own: Loadout, scheme: Scheme, today: strin
         jobs: jobs.map((job) => ({
           job: job.job,
           ways: job.ways.map((way) => way.placement.id),
+          toBeEmptied: job.ways.filter((way) => way.isToBeEmptied).map((way) => way.placement.id),
           independent: job.independent,
           amount: job.amount,
         })),
@@ -88,13 +79,19 @@ export function auditOf(bench: Bench, own: Loadout, scheme: Scheme, today: strin
     },
     fit: {
       by: 'bulk, longest side and mouth' as const,
-      cavities: loadsOf(loadout, shelf).map(({ placement, cavity, answer }) => ({
+      cavities: kit.loads.map(({ placement, cavity, answer }) => ({
         placement,
         cavity,
         ...answer,
       })),
     },
-    findings: findingsOf({ bench, loadout, today, units: 'metric' }),
+    findings: findingsOf(kit).map((finding) => ({
+      rule: finding.rule,
+      severity: finding.severity,
+      message: findingInWords(finding, kit, 'metric'),
+      placements: finding.about,
+      figures: finding.figures,
+    })),
     due: placed
       .filter(({ gear }) => gear.goodUntil !== null && gear.goodUntil < today)
       .map(({ placement, gear }) => ({

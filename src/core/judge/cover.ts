@@ -1,50 +1,64 @@
-import { capital, demandInWords, jobsInWords, lackInWords } from '../gear';
-import { gearOf, placementOf } from '../loadout';
-import { idleSupplies, independentWays, waysOf, type Idle } from '../scheme';
-import type { Case, Finding } from './finding';
+import { capital, demandInWords, jobsInWords, lackInWords, type Demand, type JobId } from '../gear';
+import { absenceInWords, singleLosses, type Absence } from '../ways';
+import type { Rule } from './finding';
 import { musts } from './musts';
 
-/** Nothing does a critical job, or all that does it goes with one holder. */
-export function coverOfJobs({ bench, loadout }: Case): readonly Finding[] {
-  const ways = waysOf(loadout, bench.shelf);
-  const idle = idleSupplies(loadout, bench.shelf, ways);
-  return musts.flatMap(({ anyOf, wanted }): readonly Finding[] => {
-    const own = ways.filter((way) => anyOf.includes(way.job));
-    const placements = [...new Set(own.map((way) => way.placement.id))];
-    if (own.length === 0) {
-      const would = idle.filter(({ supply }) => anyOf.includes(supply.job));
-      return [
-        {
-          rule: 'cover/missing',
+interface Would {
+  readonly placement: string;
+  readonly absence: Absence | null;
+  readonly unmet: readonly Demand[];
+}
+
+/** Nothing does what a kit must be able to do. */
+export const nothingDoesIt: Rule<{
+  readonly anyOf: readonly JobId[];
+  readonly would: readonly Would[];
+}> = {
+  id: 'cover/missing',
+  find: ({ ways }) =>
+    musts
+      .filter(({ anyOf }) => ways.depth(anyOf) === 0)
+      .map(({ anyOf }) => {
+        const would = ways.idle
+          .filter(({ supply }) => anyOf.includes(supply.job))
+          .map(({ placement, absence, unmet }) => ({ placement: placement.id, absence, unmet }));
+        return {
           severity: 'stop',
-          message: `${capital(lackInWords(anyOf))}${whyIdle(would, nameOf)}.`,
-          placements: would.map(({ placement }) => placement.id),
-        },
-      ];
-    }
-    const together = own[0]!.standsWith;
-    if (placements.length < 2 || independentWays(own) > 1 || together === 'mat') return [];
-    return [
-      {
-        rule: 'cover/all-in-one-holder',
-        severity: 'warn',
-        message: `${capital(jobsInWords(anyOf))}: all ${placements.length} ways go with ${nameOf(together)}; ${wanted} that are independent are wanted.`,
-        placements,
-      },
-    ];
-  });
+          about: would.map(({ placement }) => placement),
+          figures: { anyOf, would },
+        };
+      }),
+  says: ({ anyOf, would }, { name }) => {
+    const why = would.map((each) => `${name(each.placement)} ${whyIdle(each)}`).join('; ');
+    return `${capital(lackInWords(anyOf))}${why === '' ? '' : `: ${why}`}.`;
+  },
+};
 
-  function nameOf(placement: string): string {
-    return gearOf(bench.shelf, placementOf(loadout, placement)!).name;
-  }
+/** `would, with tinder and 2 × AA cells`; `is lent`. */
+function whyIdle({ absence, unmet }: Would): string {
+  if (absence !== null) return absenceInWords(absence);
+  return `would, with ${unmet.map(demandInWords).join(' and ')}`;
 }
 
-/** `: Small ferro rod would, with tinder`; nothing where no piece would do it. */
-function whyIdle(idle: readonly Idle[], nameOf: (placement: string) => string): string {
-  if (idle.length === 0) return '';
-  const would = idle.map(
-    ({ placement, unmet }) =>
-      `${nameOf(placement.id)} would, with ${unmet.map(demandInWords).join(' and ')}`,
-  );
-  return `: ${would.join('; ')}`;
-}
+/** Several ways do what a kit must be able to do, and the loss of one holder takes them all. */
+export const allWaysInOne: Rule<{
+  readonly anyOf: readonly JobId[];
+  readonly ways: number;
+  readonly wanted: number;
+  readonly holder: string;
+}> = {
+  id: 'cover/all-in-one',
+  find: ({ ways }) =>
+    musts.flatMap(({ anyOf, wanted }) => {
+      const own = ways.all.filter(({ job }) => anyOf.includes(job));
+      const about = [...new Set(own.map(({ placement }) => placement.id))];
+      if (about.length < 2 || ways.depth(anyOf) !== 1) return [];
+      // The innermost is what is to be split up; what is round it goes with it anyway.
+      const holder = singleLosses(ways.formula, anyOf).find(({ kind }) => kind === 'holder');
+      if (!holder) return [];
+      const figures = { anyOf, ways: about.length, wanted, holder: holder.placement };
+      return [{ severity: 'warn', about, figures }];
+    }),
+  says: ({ anyOf, ways, wanted, holder }, { name }) =>
+    `${capital(jobsInWords(anyOf))}: all ${ways} ways go with ${name(holder)}; ${wanted} that are independent are wanted.`,
+};

@@ -1,69 +1,40 @@
-import { printMass, printLength, printMoney, printVolume } from '../quantity';
+import { printLength, printMass, printMoney, printVolume } from '../quantity';
 import { cavityOf } from '../gear';
-import { loadsOf, openingInWords, type FitReason } from '../fit';
-import { gearOf, placementOf, totalsOf, treeOf } from '../loadout';
-import type { Case, Finding } from './finding';
+import { openingInWords, type FitReason } from '../fit';
+import type { Edge, Found, Rule } from './finding';
 
-/** Cavities that cannot hold what is in them, one finding for each reason. */
-export function cavitiesThatDoNotFit(judged: Case): readonly Finding[] {
-  const { bench, loadout } = judged;
-  return loadsOf(loadout, bench.shelf).flatMap(({ placement, cavity, answer }) => {
-    const holder = gearOf(bench.shelf, placementOf(loadout, placement)!);
-    const { name } = cavityOf(holder, cavity)!;
-    const where = holder.cavities.length > 1 ? `${holder.name}, ${name}` : holder.name;
-    const byGear = new Map<string, Finding>();
-    for (const reason of answer.reasons) {
-      const about = 'item' in reason ? reason.item.split('#')[0]! : placement;
-      byGear.set(`${about} ${reason.why}`, {
-        rule: `stow/${reason.why.replace(' ', '-')}`,
-        severity: 'stop',
-        message: sentence(judged, reason, where),
-        placements: [about],
-      });
-    }
-    return [...byGear.values()];
-  });
+/** Below this much over a limit, in g or minor units, sums are not told from being just at it. */
+const hair = 1e-6;
+
+interface Misfit {
+  readonly holder: string;
+  /** The cavity's name, where the holder has several. */
+  readonly cavity: string | null;
+  readonly reason: FitReason;
 }
 
-/** The kit weighs or costs more than its limits. */
-export function overItsLimits({ bench, loadout, units }: Case): readonly Finding[] {
-  const { whole } = totalsOf(loadout, bench.shelf);
-  const findings: Finding[] = [];
-  if (loadout.mostMassG !== null && whole.massG > loadout.mostMassG) {
-    findings.push({
-      rule: 'stow/over-mass',
-      severity: 'stop',
-      message: `${printMass(whole.massG - loadout.mostMassG, units)} over the limit of ${printMass(loadout.mostMassG, units)}.`,
-      placements: [],
-    });
-  }
-  if (loadout.mostPriceMinor !== null && whole.priceMinor > loadout.mostPriceMinor) {
-    findings.push({
-      rule: 'stow/over-price',
-      severity: 'warn',
-      message: `${printMoney(whole.priceMinor - loadout.mostPriceMinor, bench.currency)} over the limit of ${printMoney(loadout.mostPriceMinor, bench.currency)}.`,
-      placements: [],
-    });
-  }
-  return findings;
-}
+/** A cavity that cannot hold what is in it: one finding for each piece and reason. */
+export const doesNotFit: Rule<Misfit> = {
+  id: 'stow/fit',
+  find: ({ loads, gear }) =>
+    loads.flatMap(({ placement, cavity, answer }) => {
+      const holder = gear(placement);
+      const name = holder.cavities.length > 1 ? cavityOf(holder, cavity)!.name : null;
+      const found = new Map<string, Found<Misfit>>();
+      for (const reason of answer.reasons) {
+        const about = 'item' in reason ? reason.item.split('#')[0]! : placement;
+        const figures = { holder: placement, cavity: name, reason };
+        found.set(`${about} ${reason.why}`, { severity: 'stop', about: [about], figures });
+      }
+      return [...found.values()];
+    }),
+  says: ({ holder, cavity, reason }, edge) => {
+    const name = edge.name(holder);
+    return misfitInWords(reason, cavity === null ? name : `${name}, ${cavity}`, edge);
+  },
+};
 
-/** Pieces that are laid out but in no holder. */
-export function notStowed({ bench, loadout }: Case): readonly Finding[] {
-  const loose = treeOf(loadout).on('mat');
-  if (loose.length === 0) return [];
-  const names = loose.map((placement) => gearOf(bench.shelf, placement).name).join(', ');
-  return [
-    {
-      rule: 'stow/not-stowed',
-      severity: 'note',
-      message: `Not stowed yet: ${names}.`,
-      placements: loose.map(({ id }) => id),
-    },
-  ];
-}
-
-function sentence({ units }: Case, reason: FitReason, where: string): string {
+function misfitInWords(reason: FitReason, where: string, { units }: Edge): string {
   switch (reason.why) {
     case 'too long':
       return `${reason.name} is ${printLength(reason.byMm, units)} too long for ${where}.`;
@@ -77,3 +48,47 @@ function sentence({ units }: Case, reason: FitReason, where: string): string {
       return `${where} carries ${printMass(reason.byG, units)} more than it may.`;
   }
 }
+
+/** The kit weighs more than it may. */
+export const overMass: Rule<{ readonly overG: number; readonly mostG: number }> = {
+  id: 'stow/over-mass',
+  find: ({ own: { mostMassG }, totals }) =>
+    mostMassG === null || totals.whole.massG - mostMassG <= hair
+      ? []
+      : [
+          {
+            severity: 'stop',
+            about: [],
+            figures: { overG: totals.whole.massG - mostMassG, mostG: mostMassG },
+          },
+        ],
+  says: ({ overG, mostG }, { units }) =>
+    `${printMass(overG, units)} over the limit of ${printMass(mostG, units)}.`,
+};
+
+/** The kit costs more than it may. */
+export const overPrice: Rule<{ readonly overMinor: number; readonly mostMinor: number }> = {
+  id: 'stow/over-price',
+  find: ({ own: { mostPriceMinor: most }, totals }) =>
+    most === null || totals.whole.priceMinor <= most
+      ? []
+      : [
+          {
+            severity: 'warn',
+            about: [],
+            figures: { overMinor: totals.whole.priceMinor - most, mostMinor: most },
+          },
+        ],
+  says: ({ overMinor, mostMinor }, { currency }) =>
+    `${printMoney(overMinor, currency)} over the limit of ${printMoney(mostMinor, currency)}.`,
+};
+
+/** Pieces that are laid out but in no holder. */
+export const notStowed: Rule<null> = {
+  id: 'stow/not-stowed',
+  find: ({ tree }) => {
+    const about = tree.on('mat').map(({ id }) => id);
+    return about.length === 0 ? [] : [{ severity: 'note', about, figures: null }];
+  },
+  says: (_, { name }, about) => `Not stowed yet: ${about.map(name).join(', ')}.`,
+};

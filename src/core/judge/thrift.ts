@@ -1,16 +1,18 @@
+import { fitnesses, jobIds, jobs, massNowG, type Demand, type Fitness, type JobId } from '../gear';
+import type { WorkedOutKit } from '../kit';
+import type { Placement } from '../loadout';
 import {
-  amountNow,
-  fitnesses,
-  jobIds,
-  jobs,
-  massNowG,
-  type Demand,
-  type Fitness,
-  type JobId,
-} from '../gear';
-import { gearOf, treeOf, type Bench, type Loadout, type Placement, type Shelf } from '../loadout';
-import { idleSupplies, independentWays, waysOf, type Way } from '../scheme';
-import { musts } from './musts';
+  amountOf,
+  depthOf,
+  nothingLost,
+  reliedOn,
+  roundsOf,
+  withoutPlacement,
+  type Lost,
+  type Way,
+  type Ways,
+} from '../ways';
+import { musts, type Must } from './musts';
 
 /** What a kit would no longer do, or do less of, without a piece. */
 export type Loss =
@@ -44,28 +46,20 @@ export interface Spared {
  * Every piece that could stay at home by itself, those whose going loses nothing first, then by the mass saved.
  * What holds something is left out, as its contents need it.
  */
-export function sparedBy(bench: Bench, loadout: Loadout): readonly Spared[] {
-  const { shelf } = bench;
-  const tree = treeOf(loadout);
-  const before = stateOf(loadout, shelf);
-  const active = new Set(before.ways.map((way) => way.placement.id));
-  const idle = idleSupplies(loadout, shelf, before.ways);
-  return loadout.placements
+export function sparedBy({ whole, tree, ways, gear }: WorkedOutKit): readonly Spared[] {
+  const stand = standOf(ways);
+  const working = new Set(ways.all.map(({ placement }) => placement));
+  return whole.placements
     .filter(({ id }) => tree.within(id).length === 0)
     .map((placement): Spared => {
-      const gear = gearOf(shelf, placement);
-      const without = {
-        ...loadout,
-        placements: loadout.placements.filter((other) => other !== placement),
-      };
+      const { priceMinor, ...piece } = gear(placement.id);
+      const idle = ways.idle.find((each) => each.placement === placement);
       return {
         placement,
-        massG: (massNowG(gear) ?? 0) * placement.count,
-        priceMinor: (gear.priceMinor ?? 0) * placement.count,
-        losses: lossesBetween(before, stateOf(without, shelf)),
-        lacks: active.has(placement.id)
-          ? []
-          : (idle.find((found) => found.placement === placement)?.unmet ?? []),
+        massG: (massNowG(piece) ?? 0) * placement.count,
+        priceMinor: (priceMinor ?? 0) * placement.count,
+        losses: lossesWithout(placement, ways, stand),
+        lacks: working.has(placement) ? [] : (idle?.unmet ?? []),
       };
     })
     .sort(
@@ -74,89 +68,103 @@ export function sparedBy(bench: Bench, loadout: Loadout): readonly Spared[] {
     );
 }
 
-interface State {
-  readonly done: ReadonlySet<JobId>;
-  readonly amounts: ReadonlyMap<JobId, number>;
-  readonly ways: readonly Way[];
-  /** How well a job is done at best, and by how many pieces that are more than makeshift. */
-  readonly best: ReadonlyMap<JobId, number>;
-  readonly pieces: ReadonlyMap<JobId, number>;
+/** How the whole kit stands, against which it is held without a piece. */
+interface Stand {
+  readonly byJob: ReadonlyMap<JobId, readonly Way[]>;
+  /** Of each placement, the numbers of its sources that count. */
+  readonly sources: ReadonlyMap<string, readonly number[]>;
+  /** What a kit must do, with the placements that any way to it may rely on. */
+  readonly musts: readonly (Must & { readonly on: ReadonlySet<string> })[];
 }
 
-function stateOf(loadout: Loadout, shelf: Shelf): State {
-  const ways = waysOf(loadout, shelf);
-  const amounts = new Map<JobId, number>();
-  const best = new Map<JobId, number>();
-  const pieces = new Map<JobId, number>();
-  for (const { job, supply, placement } of ways) {
-    const fitness = fitnesses.indexOf(supply.fitness);
-    best.set(job, Math.min(best.get(job) ?? Infinity, fitness));
-    if (supply.fitness !== 'improvised') {
-      pieces.set(job, (pieces.get(job) ?? 0) + placement.count);
-    }
-    const each = amountNow(gearOf(shelf, placement), supply);
-    if (each === null || jobs[job].tally !== 'sum') continue;
-    amounts.set(job, (amounts.get(job) ?? 0) + each * placement.count);
+function standOf({ all, formula, rounds }: Ways): Stand {
+  const byJob = new Map<JobId, Way[]>();
+  for (const way of all) byJob.set(way.job, [...(byJob.get(way.job) ?? []), way]);
+  const sources = new Map<string, number[]>();
+  for (const [at, { placement }] of formula.sources.entries()) {
+    if (rounds[at] !== 0) sources.set(placement.id, [...(sources.get(placement.id) ?? []), at]);
   }
-  return { done: new Set(ways.map(({ job }) => job)), amounts, ways, best, pieces };
+  return {
+    byJob,
+    sources,
+    musts: musts.map((must) => {
+      const relied = reliedOn(formula, must.anyOf);
+      return { ...must, on: new Set(relied.map((at) => formula.sources[at]!.placement.id)) };
+    }),
+  };
 }
 
-function lossesBetween(before: State, after: State): readonly Loss[] {
-  const gone = jobIds.filter((job) => before.done.has(job) && !after.done.has(job));
-  const less = [...before.amounts].flatMap(([job, amount]): readonly Loss[] => {
-    const left = after.amounts.get(job) ?? 0;
-    return gone.includes(job) || left >= amount
-      ? []
-      : [{ what: 'amount', job, less: amount - left, left }];
-  });
-  const ways = musts.flatMap(({ anyOf, wanted }): readonly Loss[] => {
-    const [was, is] = [before, after].map((state) =>
-      independentWays(state.ways.filter(({ job }) => anyOf.includes(job))),
-    ) as [number, number];
-    return is > 0 && is < was && is < wanted ? [{ what: 'way', anyOf, left: is, wanted }] : [];
-  });
-  const worse = [...after.best].flatMap(([job, left]): readonly Loss[] =>
-    left > before.best.get(job)! ? [{ what: 'fitness', job, left: fitnesses[left]! }] : [],
+/** What the kit no longer does, or does less of, without a placement. */
+function lossesWithout(placement: Placement, ways: Ways, stand: Stand): readonly Loss[] {
+  const own = stand.sources.get(placement.id) ?? [];
+  if (own.length === 0) return [];
+  const { formula } = ways;
+  const lost = withoutPlacement(nothingLost, placement.id);
+  const gone = new Set(own);
+  // What nothing relies on takes nothing else with it.
+  if (own.some((at) => formula.opens[at]!.length > 0)) {
+    const left = roundsOf(formula, lost);
+    for (const [at, round] of left.entries())
+      if (round === 0 && ways.rounds[at] !== 0) gone.add(at);
+  }
+  const isLeft = (way: Way) => !gone.has(way.source);
+  const touched = jobIds.filter((job) =>
+    [...gone].some((at) => {
+      const { supply } = formula.sources[at]!;
+      return supply.job === job || (supply.cell !== null && runsOnCells(stand.byJob.get(job)));
+    }),
   );
-  const fewer = [...before.pieces].flatMap(([job, count]): readonly Loss[] => {
-    const left = after.pieces.get(job) ?? 0;
-    return !jobs[job].isPerPerson || left === count || gone.includes(job)
-      ? []
-      : [{ what: 'pieces', job, less: count - left, left }];
-  });
   return [
-    ...gone.map((job) => ({ what: 'job', job }) as const),
-    ...ways,
-    ...worse,
-    ...fewer,
-    ...less,
-  ];
+    ...touched.flatMap((job) => {
+      const before = stand.byJob.get(job) ?? [];
+      return lossesOfJob(job, before, before.filter(isLeft), ways, lost);
+    }),
+    ...stand.musts.flatMap(({ anyOf, wanted, on }): readonly Loss[] => {
+      const was = on.has(placement.id) ? ways.depth(anyOf) : 0;
+      const left = was === 0 ? 0 : depthOf(formula, anyOf, lost);
+      return left > 0 && left < was && left < wanted ? [{ what: 'way', anyOf, left, wanted }] : [];
+    }),
+  ].sort((one, other) => lossOrder.indexOf(one.what) - lossOrder.indexOf(other.what));
 }
 
-/** What a kit costs, by how sure the figure is and whether it is still to be paid. In minor units. */
-export interface PriceParts {
-  readonly paidMinor: number;
-  /** Typical of the kind, for what is there. */
-  readonly typicalMinor: number;
-  /** For what is only wished for. */
-  readonly toBuyMinor: number;
-  readonly unpriced: number;
-}
+const lossOrder: readonly Loss['what'][] = ['job', 'way', 'fitness', 'pieces', 'amount'];
 
-export function pricePartsOf(bench: Bench, loadout: Loadout): PriceParts {
-  const parts = { paidMinor: 0, typicalMinor: 0, toBuyMinor: 0, unpriced: 0 };
-  for (const placement of loadout.placements) {
-    const { priceMinor, priceTrust, ownership } = gearOf(bench.shelf, placement);
-    if (priceMinor === null) parts.unpriced += placement.count;
-    else {
-      const part =
-        ownership === 'wished'
-          ? 'toBuyMinor'
-          : priceTrust === 'stated'
-            ? 'paidMinor'
-            : 'typicalMinor';
-      parts[part] += priceMinor * placement.count;
-    }
+function lossesOfJob(
+  job: JobId,
+  before: readonly Way[],
+  after: readonly Way[],
+  ways: Ways,
+  lost: Lost,
+): readonly Loss[] {
+  if (before.length === 0) return [];
+  if (after.length === 0) return [{ what: 'job', job }];
+  const losses: Loss[] = [];
+  const fitness = bestOf(after);
+  if (fitness > bestOf(before)) losses.push({ what: 'fitness', job, left: fitnesses[fitness]! });
+  const [had, left] = [before, after].map(piecesOf) as [number, number];
+  if (jobs[job].isPerPerson && left < had) {
+    losses.push({ what: 'pieces', job, less: had - left, left });
   }
-  return parts;
+  if (jobs[job].tally === 'sum') {
+    const was = amountOf(ways, job) ?? 0;
+    const is = amountOf(ways, job, lost) ?? 0;
+    if (is < was) losses.push({ what: 'amount', job, less: was - is, left: is });
+  }
+  return losses;
+}
+
+/** How well it is done at best: the place among the fitnesses. */
+function bestOf(ways: readonly Way[]): number {
+  return Math.min(...ways.map(({ supply }) => fitnesses.indexOf(supply.fitness)));
+}
+
+/** How many pieces do it that are more than makeshift. */
+function piecesOf(ways: readonly Way[]): number {
+  return ways
+    .filter(({ supply }) => supply.fitness !== 'improvised')
+    .reduce((sum, { placement }) => sum + placement.count, 0);
+}
+
+function runsOnCells(ways: readonly Way[] = []): boolean {
+  return ways.some(({ supply }) => supply.demands.some(({ on }) => on === 'cells'));
 }

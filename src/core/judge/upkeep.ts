@@ -1,91 +1,93 @@
-import { isSpent, type Demand, type Gear } from '../gear';
-import { gearOf, overplaced } from '../loadout';
-import { idleSupplies, waysOf } from '../scheme';
-import type { Case, Finding } from './finding';
+import type { CellType, Demand } from '../gear';
+import { overplaced } from '../loadout';
+import { absenceInWords, type Absence } from '../ways';
+import type { Rule } from './finding';
 
-/** Pieces past the day until which they are relied on. */
-export function pastTheirDate({ bench, loadout, today }: Case): readonly Finding[] {
-  return loadout.placements.flatMap((placement): readonly Finding[] => {
-    const { name, goodUntil } = gearOf(bench.shelf, placement);
-    if (goodUntil === null || goodUntil >= today) return [];
-    return [
-      {
-        rule: 'upkeep/expired',
-        severity: 'warn',
-        message: `${name} was good until ${goodUntil}.`,
-        placements: [placement.id],
-      },
-    ];
-  });
-}
+/** A piece past the day until which it is relied on. */
+export const pastTheirDate: Rule<{ readonly goodUntil: string }> = {
+  id: 'keep/expired',
+  find: ({ whole, gear, day }) =>
+    whole.placements.flatMap(({ id }) => {
+      const { goodUntil } = gear(id);
+      if (goodUntil === null || goodUntil >= day) return [];
+      return [{ severity: 'warn', about: [id], figures: { goodUntil } }];
+    }),
+  says: ({ goodUntil }, { name }, [placement]) =>
+    `${name(placement!)} was good until ${goodUntil}.`,
+};
 
-/** Pieces of which more are placed, over all kits, than there are. */
-export function placedTwice({ bench, loadout }: Case): readonly Finding[] {
-  return overplaced(bench)
-    .filter((found) => found.in.some((part) => part.loadout === loadout.id))
-    .map((found) => {
-      const kits = found.in.map((part) => bench.loadouts.get(part.loadout)!.name).join(', ');
-      return {
-        rule: 'upkeep/double-booked',
+/** A piece of which more is placed, over all kits, than there is. */
+export const placedTwice: Rule<{
+  readonly placed: number;
+  readonly count: number;
+  /** The kits by name. */
+  readonly kits: readonly string[];
+}> = {
+  id: 'keep/double',
+  find: ({ bench, own, whole }) =>
+    overplaced(bench)
+      .filter((found) => found.in.some(({ loadout }) => loadout === own.id))
+      .map(({ gear, placed, count, in: parts }) => ({
         severity: 'warn',
-        message: `${bench.shelf.get(found.gear)!.name} is placed ${found.placed} times (${kits}), and there is ${found.count}.`,
-        placements: loadout.placements
-          .filter(({ gear }) => gear === found.gear)
-          .map(({ id }) => id),
-      };
+        about: whole.placements.filter((each) => each.gear === gear).map(({ id }) => id),
+        figures: {
+          placed,
+          count,
+          kits: parts.map(({ loadout }) => bench.loadouts.get(loadout)!.name),
+        },
+      })),
+  says: ({ placed, count, kits }, { name }, [placement]) =>
+    `${name(placement!)} is placed ${placed} times (${kits.join(', ')}), and there is ${count}.`,
+};
+
+/** A device whose cells are not in the kit, or too few of them, and which cells are. */
+export const cellsMissing: Rule<{
+  readonly cell: CellType;
+  readonly count: number;
+  readonly here: readonly { readonly cell: CellType; readonly count: number }[];
+}> = {
+  id: 'light/cells',
+  find: ({ ways, whole, gear }) => {
+    const here = whole.placements.flatMap(({ id, count }) =>
+      gear(id).supplies.flatMap(({ cell }) => (cell === null ? [] : [{ cell, count }])),
+    );
+    const lacking = new Map<string, Demand & { readonly on: 'cells' }>();
+    for (const { placement, unmet, absence } of ways.idle) {
+      const cells = unmet.find((demand) => demand.on === 'cells');
+      if (cells && absence === null) lacking.set(placement.id, cells);
+    }
+    return [...lacking].map(([placement, { cell, count }]) => ({
+      severity: 'warn',
+      about: [placement],
+      figures: { cell, count, here },
+    }));
+  },
+  says: ({ cell, count, here }, { name }, [placement]) => {
+    const cells = here.map((each) => `${each.count} × ${each.cell}`).join(', ');
+    const instead = cells === '' ? 'there are no cells here' : `the cells here are ${cells}`;
+    return `${name(placement!)} takes ${count} × ${cell.split(' ')[0]}; ${instead}.`;
+  },
+};
+
+/** A piece that is laid out but not there: only wished for, retired, lent, or used up. */
+export const notThere: Rule<{ readonly absence: Absence; readonly lentTo: string | null }> = {
+  id: 'keep/not-there',
+  find: ({ ways, whole, gear }) => {
+    const absences = ways.absences;
+    return whole.placements.flatMap(({ id }) => {
+      const absence = absences.get(id) ?? null;
+      // What is past its date is said by a rule of its own, with the date.
+      if (absence === null || absence === 'past its date') return [];
+      const { lentTo } = gear(id);
+      return [
+        {
+          severity: absence === 'wished' ? 'note' : 'warn',
+          about: [id],
+          figures: { absence, lentTo },
+        },
+      ];
     });
-}
-
-/** Devices whose cells are not in the kit, or too few of them, and which cells are. */
-export function cellsMissing({ bench, loadout }: Case): readonly Finding[] {
-  const { shelf } = bench;
-  const lacking = new Map<string, Demand & { readonly on: 'cells' }>();
-  for (const { placement, unmet } of idleSupplies(loadout, shelf, waysOf(loadout, shelf))) {
-    const cells = unmet.find((demand) => demand.on === 'cells');
-    if (cells) lacking.set(placement.id, cells);
-  }
-  const here = loadout.placements.flatMap((placement) =>
-    gearOf(shelf, placement).supplies.flatMap(({ cell }) =>
-      cell === null ? [] : [`${placement.count} × ${cell}`],
-    ),
-  );
-  return loadout.placements.flatMap((placement): readonly Finding[] => {
-    const cells = lacking.get(placement.id);
-    if (!cells) return [];
-    const { name } = gearOf(shelf, placement);
-    const instead =
-      here.length === 0 ? 'there are no cells here' : `the cells here are ${here.join(', ')}`;
-    return [
-      {
-        rule: 'upkeep/cells',
-        severity: 'warn',
-        message: `${name} takes ${cells.count} × ${cells.cell.split(' ')[0]}; ${instead}.`,
-        placements: [placement.id],
-      },
-    ];
-  });
-}
-
-/** Pieces that are laid out but not there: only wished for, retired, lent, or used up. */
-export function notThere({ bench, loadout }: Case): readonly Finding[] {
-  return loadout.placements.flatMap((placement): readonly Finding[] => {
-    const gear = gearOf(bench.shelf, placement);
-    const why = whyNotThere(gear);
-    if (why === null) return [];
-    return [
-      {
-        rule: why.rule,
-        severity: gear.ownership === 'wished' && gear.lentTo === null ? 'note' : 'warn',
-        message: `${gear.name} ${why.says}.`,
-        placements: [placement.id],
-      },
-    ];
-  });
-}
-
-function whyNotThere(gear: Gear): { readonly rule: string; readonly says: string } | null {
-  if (gear.lentTo !== null) return { rule: 'upkeep/lent', says: `is lent to ${gear.lentTo}` };
-  if (gear.ownership === 'wished') return { rule: 'upkeep/wished', says: 'is only wished for' };
-  if (gear.ownership === 'retired') return { rule: 'upkeep/retired', says: 'is retired' };
-  return isSpent(gear) ? { rule: 'upkeep/used-up', says: 'is used up' } : null;
-}
+  },
+  says: ({ absence, lentTo }, { name }, [placement]) =>
+    `${name(placement!)} ${absenceInWords(absence)}${lentTo === null ? '' : ` to ${lentTo}`}.`,
+};

@@ -1,4 +1,5 @@
 import type { Side } from '../loadout';
+import { waysOf } from '../ways';
 import { coverOf, type Cover, type Standing } from './cover';
 import type { Scheme } from './schemes';
 
@@ -15,10 +16,19 @@ export interface CoverDifference {
   readonly shifts: readonly CategoryShift[];
 }
 
-/** How the cover of a scheme differs between two kits; `shifts` names only the categories that stand otherwise. */
-export function coverDifference(before: Side, after: Side, scheme: Scheme): CoverDifference {
-  const was = coverOf(before.loadout, before.shelf, scheme);
-  const is = coverOf(after.loadout, after.shelf, scheme);
+/**
+ * How the cover of a scheme differs between two kits; `shifts` names only the categories that stand otherwise.
+ *
+ * @param day YYYY-MM-DD, on which both are looked at.
+ */
+export function coverDifference(
+  before: Side,
+  after: Side,
+  scheme: Scheme,
+  day: string,
+): CoverDifference {
+  const was = coverOf(waysOf(before.loadout, before.shelf, day), scheme);
+  const is = coverOf(waysOf(after.loadout, after.shelf, day), scheme);
   const shifts = scheme.categories.flatMap(({ name }, at): readonly CategoryShift[] => {
     const shift = {
       name,

@@ -1,7 +1,6 @@
-import { amountNow, jobs, waysWanted, type Gear, type JobId } from '../gear';
-import { gearOf, type Loadout, type Shelf } from '../loadout';
+import { waysWanted, type Gear, type JobId } from '../gear';
+import { amountOf, type Idle, type Way, type Ways } from '../ways';
 import { categoryOf, type Category, type Scheme } from './schemes';
-import { idleSupplies, independentWays, waysOf, type Idle, type Way } from './ways';
 
 /** How a need stands: nothing does it, fewer independent ways than wanted, or enough. */
 export type Standing = 'missing' | 'thin' | 'covered';
@@ -10,6 +9,7 @@ export type Standing = 'missing' | 'thin' | 'covered';
 export interface MustCover {
   readonly anyOf: readonly JobId[];
   readonly ways: number;
+  /** The depth: the fewest losses that leave it undone; 4 stands for more than three. */
   readonly independent: number;
   readonly wanted: number;
   readonly standing: Standing;
@@ -21,6 +21,7 @@ export interface MustCover {
 export interface JobCover {
   readonly job: JobId;
   readonly ways: readonly Way[];
+  /** The depth, as of {@link MustCover}. */
   readonly independent: number;
   /** The job's tally over its ways in the job's unit; null where no amount is known. */
   readonly amount: number | null;
@@ -44,13 +45,9 @@ export interface Cover {
   readonly outOf: number;
 }
 
-/** How a loadout covers the categories of a scheme. */
-export function coverOf(loadout: Loadout, shelf: Shelf, scheme: Scheme): Cover {
-  const ways = waysOf(loadout, shelf);
-  const idle = idleSupplies(loadout, shelf, ways);
-  const categories = scheme.categories.map((category) =>
-    categoryCover(category, ways, idle, shelf),
-  );
+/** How what a kit can do covers the categories of a scheme. */
+export function coverOf(ways: Ways, scheme: Scheme): Cover {
+  const categories = scheme.categories.map((category) => categoryCover(category, ways));
   const counting = categories.filter(({ standing }) => standing !== null);
   return {
     scheme,
@@ -73,60 +70,47 @@ export function homeCategory(scheme: Scheme, gear: Gear, laidFor: JobId | null =
   return best ? categoryOf(scheme, best.job) : scheme.categories.at(-1)!;
 }
 
-function categoryCover(
-  category: Category,
-  ways: readonly Way[],
-  idle: readonly Idle[],
-  shelf: Shelf,
-): CategoryCover {
-  const own = ways.filter((way) => category.jobs.includes(way.job));
-  const musts = category.must.map((anyOf) => mustCover(anyOf, own, idle));
+function categoryCover(category: Category, ways: Ways): CategoryCover {
+  const own = ways.all.filter((way) => category.jobs.includes(way.job));
+  const musts = category.must.map((anyOf) => mustCover(anyOf, own, ways));
   return {
     category,
     placements: [...new Set(own.map((way) => way.placement.id))],
     musts,
-    jobs: category.jobs
-      .map((job) => jobCover(job, own, shelf))
-      .filter((job) => job.ways.length > 0),
+    jobs: category.jobs.map((job) => jobCover(job, own, ways)).filter((job) => job.ways.length > 0),
     standing: worst(musts),
   };
 }
 
-function mustCover(
-  anyOf: readonly JobId[],
-  ways: readonly Way[],
-  idle: readonly Idle[],
-): MustCover {
-  const own = ways.filter((way) => anyOf.includes(way.job));
-  const independent = independentWays(own);
+function mustCover(anyOf: readonly JobId[], own: readonly Way[], ways: Ways): MustCover {
+  const does = own.filter((way) => anyOf.includes(way.job));
+  const independent = ways.depth(anyOf);
   const wanted = waysWanted(anyOf);
-  const count = new Set(own.map((way) => way.placement.id)).size;
-  const standing = count === 0 ? 'missing' : independent < wanted ? 'thin' : 'covered';
-  const would = idle.filter(({ supply }) => anyOf.includes(supply.job));
-  return { anyOf, ways: count, independent, wanted, standing, idle: would };
+  const would = ways.idle.filter(({ supply }) => anyOf.includes(supply.job));
+  return {
+    anyOf,
+    ways: new Set(does.map((way) => way.placement.id)).size,
+    independent,
+    wanted,
+    standing: standingOf(does, independent, wanted),
+    idle: would,
+  };
 }
 
-function jobCover(job: JobId, ways: readonly Way[], shelf: Shelf): JobCover {
-  const own = ways.filter((way) => way.job === job);
-  return { job, ways: own, independent: independentWays(own), amount: amountOf(job, own, shelf) };
+/** What is makeshift counts as a way, but closes nothing by itself. */
+function standingOf(does: readonly Way[], independent: number, wanted: number): Standing {
+  if (independent === 0) return 'missing';
+  const isMakeshift = does.every(({ supply }) => supply.fitness === 'improvised');
+  return independent < wanted || isMakeshift ? 'thin' : 'covered';
 }
 
-function amountOf(job: JobId, ways: readonly Way[], shelf: Shelf): number | null {
-  const amounts = ways.flatMap(({ supply, placement }) => {
-    const each = amountNow(gearOf(shelf, placement), supply);
-    return each === null ? [] : [{ each, count: placement.count }];
-  });
-  if (amounts.length === 0) return null;
-  switch (jobs[job].tally) {
-    case 'sum':
-      return amounts.reduce((sum, { each, count }) => sum + each * count, 0);
-    case 'largest':
-      return Math.max(...amounts.map(({ each }) => each));
-    case 'smallest':
-      return Math.min(...amounts.map(({ each }) => each));
-    case 'none':
-      return null;
-  }
+function jobCover(job: JobId, own: readonly Way[], ways: Ways): JobCover {
+  return {
+    job,
+    ways: own.filter((way) => way.job === job),
+    independent: ways.depth([job]),
+    amount: amountOf(ways, job),
+  };
 }
 
 function worst(musts: readonly MustCover[]): Standing | null {

@@ -1,6 +1,5 @@
 export * from './schemes';
 export * from './own';
-export * from './ways';
 export * from './cover';
 export * from './offers';
 export * from './cover-difference';

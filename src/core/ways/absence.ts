@@ -16,3 +16,18 @@ export function absenceOf(gear: Gear, day: string | null): Absence | null {
   if (isSpent(gear)) return 'used up';
   return day !== null && gear.goodUntil !== null && gear.goodUntil < day ? 'past its date' : null;
 }
+
+/** Why something is not there, said of it: `is lent`, `is past its date`. */
+export function absenceInWords(absence: Absence): string {
+  switch (absence) {
+    case 'wished':
+      return 'is only wished for';
+    case 'none left':
+      return 'is all gone';
+    case 'lent':
+    case 'retired':
+    case 'used up':
+    case 'past its date':
+      return `is ${absence}`;
+  }
+}

@@ -1,4 +1,6 @@
 import { amountNow, cellServes, jobs, type CellType, type JobId } from '../gear';
+import { itemsAlive, roundsOf } from './evaluate';
+import { nothingLost, type Lost } from './lost';
 import type { Way, Ways } from './ways';
 
 /**
@@ -6,18 +8,23 @@ import type { Way, Ways } from './ways';
  *
  * What ways share is given out once: of two lamps and one set of cells, one burns. It goes to those that do most with
  * it, so that this is what the job gets where nothing else wants it.
+ *
+ * @param lost what is lost; ways that rely on it alone do nothing.
  */
-export function amountOf(ways: Ways, job: JobId): number | null {
-  const own = ways.all.filter((way) => way.job === job);
+export function amountOf(ways: Ways, job: JobId, lost: Lost = nothingLost): number | null {
+  const left = lost === nothingLost ? ways.rounds : roundsOf(ways.formula, lost);
+  const there = ways.all.filter(({ source }) => left[source] !== 0);
+  const items = (way: Way) => itemsAlive(ways.formula, lost, way.source);
+  const own = there.filter((way) => way.job === job);
   const each = own.flatMap((way): readonly Part[] => {
     const amount = amountNow(way.gear, way.supply);
-    return amount === null ? [] : [{ way, amount }];
+    return amount === null ? [] : [{ way, amount, items: items(way) }];
   });
   if (each.length === 0) return null;
   const amounts = each.map(({ amount }) => amount);
   switch (jobs[job].tally) {
     case 'sum':
-      return sumOf(each, cellsIn(ways));
+      return sumOf(each, cellsIn(there, items));
     case 'largest':
       return Math.max(...amounts);
     case 'smallest':
@@ -31,19 +38,21 @@ interface Part {
   readonly way: Way;
   /** What one item does. */
   readonly amount: number;
+  readonly items: number;
 }
 
 function sumOf(parts: readonly Part[], cells: Map<CellType, number>): number {
   let sum = 0;
-  for (const { way, amount } of [...parts].sort((one, other) => perCell(other) - perCell(one))) {
-    const { count } = way.placement;
+  for (const { way, amount, items } of [...parts].sort(
+    (one, other) => perCell(other) - perCell(one),
+  )) {
     const { demands } = way.supply;
     const demand = demands.find((each) => each.on === 'cells');
     if (demand === undefined) {
-      sum += amount * count;
+      sum += amount * items;
       continue;
     }
-    for (let item = 0; item < count; item += 1) {
+    for (let item = 0; item < items; item += 1) {
       const taken = [...cells].find(
         ([cell, left]) => cellServes(cell, demand.cell) && left >= demand.count,
       );
@@ -61,11 +70,11 @@ function perCell({ way, amount }: Part): number {
 }
 
 /** How many cells of each type are there to be used. */
-function cellsIn({ all }: Ways): Map<CellType, number> {
+function cellsIn(there: readonly Way[], items: (way: Way) => number): Map<CellType, number> {
   const cells = new Map<CellType, number>();
-  for (const { supply, placement } of all) {
-    if (supply.cell === null) continue;
-    cells.set(supply.cell, (cells.get(supply.cell) ?? 0) + placement.count);
+  for (const way of there) {
+    const { cell } = way.supply;
+    if (cell !== null) cells.set(cell, (cells.get(cell) ?? 0) + items(way));
   }
   return cells;
 }

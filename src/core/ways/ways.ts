@@ -1,6 +1,6 @@
 import type { Demand, Gear, JobId, Supply } from '../gear';
-import { treeOf, type Loadout, type Placement, type Shelf } from '../loadout';
-import type { Absence } from './absence';
+import { gearOf, treeOf, type Loadout, type Placement, type Shelf } from '../loadout';
+import { absenceOf, type Absence } from './absence';
 import { depthOf } from './depth';
 import { roundsOf, type Rounds } from './evaluate';
 import { formulaOf, type Formula, type Source } from './formula';
@@ -11,6 +11,8 @@ export interface Way {
   readonly placement: Placement;
   readonly gear: Gear;
   readonly supply: Supply;
+  /** Its number in the formula. */
+  readonly source: number;
   /** It is a vessel with things in it, which have to go somewhere before it holds water. */
   readonly isToBeEmptied: boolean;
 }
@@ -31,6 +33,8 @@ export interface Ways {
   readonly all: readonly Way[];
   /** Every supply that is no way. */
   readonly idle: readonly Idle[];
+  /** Why pieces that are laid out are not there, by placement: those with supplies and those without. */
+  readonly absences: ReadonlyMap<string, Absence>;
   /** {@link depthOf} in this kit, found once for each question. */
   readonly depth: (anyOf: readonly JobId[]) => number;
 }
@@ -54,7 +58,7 @@ export function waysOf(loadout: Loadout, shelf: Shelf, day: string | null): Ways
       continue;
     }
     const isToBeEmptied = holdsWater.includes(supply.job) && tree.within(placement.id).length > 0;
-    all.push({ job: supply.job, placement, gear, supply, isToBeEmptied });
+    all.push({ job: supply.job, placement, gear, supply, source: at, isToBeEmptied });
   }
   const depths = new Map<string, number>();
   const depth = (anyOf: readonly JobId[]): number => {
@@ -63,7 +67,12 @@ export function waysOf(loadout: Loadout, shelf: Shelf, day: string | null): Ways
     depths.set(name, found);
     return found;
   };
-  return { formula, rounds, all, idle, depth };
+  const absences = new Map<string, Absence>();
+  for (const placement of loadout.placements) {
+    const absence = absenceOf(gearOf(shelf, placement), day);
+    if (absence !== null) absences.set(placement.id, absence);
+  }
+  return { formula, rounds, all, idle, absences, depth };
 }
 
 /** Jobs that a vessel does only while nothing else is in it. */

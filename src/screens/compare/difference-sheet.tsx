@@ -30,7 +30,7 @@ export function DifferenceSheet({ view, from, to }: DifferenceSheetProps) {
   const { scheme } = usePreferences();
   const { bench, units } = view;
   const difference = differenceOf(from.side, to.side);
-  const cover = coverDifference(from.side, to.side, schemeOf(bench, scheme));
+  const cover = coverDifference(from.side, to.side, schemeOf(bench, scheme), view.kit.day);
   const { before, after } = difference;
   const steps = swapSteps(difference);
   return (

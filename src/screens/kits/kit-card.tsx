@@ -4,20 +4,16 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { parseMass, parseMoney, printMass, printMoney, type Outcome } from '@/core/quantity';
-import {
-  totalsOf,
-  withModules,
-  type Bench,
-  type Loadout,
-  type LoadoutChange,
-} from '@/core/loadout';
-import { coverOf, schemeOf } from '@/core/scheme';
+import { workedOut } from '@/core/kit';
+import type { Bench, Loadout, LoadoutChange } from '@/core/loadout';
+import { schemeOf } from '@/core/scheme';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Field } from '@/ui/fields/field';
 import { Input } from '@/ui/fields/input';
 import { TextArea } from '@/ui/fields/text-area';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import { localDay } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
 
 interface KitCardProps {
@@ -30,9 +26,9 @@ export function KitCard({ bench, loadout }: KitCardProps) {
   const router = useRouter();
   const { scheme, units } = usePreferences();
   const [isChanging, setIsChanging] = useState(false);
-  const all = withModules(bench, loadout);
-  const { whole } = totalsOf(all, bench.shelf);
-  const cover = coverOf(all, bench.shelf, schemeOf(bench, scheme));
+  const kit = workedOut(bench, loadout, localDay(new Date()));
+  const { whole } = kit.totals;
+  const cover = kit.cover(schemeOf(bench, scheme));
   if (isChanging)
     return <KitForm bench={bench} loadout={loadout} onDone={() => setIsChanging(false)} />;
   return (

@@ -14,6 +14,7 @@ import {
 } from '@/core/gear';
 import { gearOf, newPlacement } from '@/core/loadout';
 import { offersFor, type MustCover } from '@/core/scheme';
+import { absenceInWords } from '@/core/ways';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
@@ -82,9 +83,12 @@ function Offers({ view, must }: MissingProps) {
     .slice(0, mostOffers);
   return (
     <>
-      {must.idle.map(({ placement, unmet }) => (
+      {must.idle.map(({ placement, absence, unmet }) => (
         <Text key={placement.id}>
-          {gearOf(bench.shelf, placement).name} would, with {unmet.map(demandInWords).join(' and ')}
+          {gearOf(bench.shelf, placement).name}{' '}
+          {absence === null
+            ? `would, with ${unmet.map(demandInWords).join(' and ')}`
+            : absenceInWords(absence)}
           .
         </Text>
       ))}

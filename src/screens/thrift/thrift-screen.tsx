@@ -23,8 +23,8 @@ export function ThriftScreen() {
 }
 
 function Thinned({ view }: { readonly view: KitView }) {
-  const { bench, loadout } = useDeferredValue(view);
-  const spared = useMemo(() => sparedBy(bench, loadout), [bench, loadout]);
+  const { kit } = useDeferredValue(view);
+  const spared = useMemo(() => sparedBy(kit), [kit]);
   const free = spared.filter(({ losses }) => losses.length === 0);
   const costly = spared.filter(({ losses }) => losses.length > 0);
   return (

@@ -2,23 +2,22 @@
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
-import { loadsOf, type CavityLoad } from '@/core/fit';
-import { findingsOf, type Finding } from '@/core/judge';
-import {
-  totalsOf,
-  treeOf,
-  withModules,
-  type Bench,
-  type Loadout,
-  type LoadoutTotals,
-  type Tree,
-} from '@/core/loadout';
-import { coverOf, schemeOf, type Cover } from '@/core/scheme';
+import type { CavityLoad } from '@/core/fit';
+import { findingInWords, findingsOf, type Finding } from '@/core/judge';
+import { workedOut, type WorkedOutKit } from '@/core/kit';
+import type { Bench, Loadout, LoadoutTotals, Tree } from '@/core/loadout';
+import { schemeOf, type Cover } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 
+/** A finding with its sentence in this person’s units. */
+export interface ToldFinding extends Finding {
+  readonly message: string;
+}
+
 /** The kit on the table, with everything that is worked out from it. */
 export interface KitView {
+  readonly kit: WorkedOutKit;
   readonly bench: Bench;
   /** With the kits that go along in it laid into it. */
   readonly loadout: Loadout;
@@ -29,7 +28,7 @@ export interface KitView {
   readonly totals: LoadoutTotals;
   readonly cover: Cover;
   readonly loads: readonly CavityLoad[];
-  readonly findings: readonly Finding[];
+  readonly findings: readonly ToldFinding[];
   /** Placements that a finding stops or warns about. */
   readonly amiss: ReadonlySet<string>;
 }
@@ -43,20 +42,24 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   const own = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
   const view = useMemo((): KitView | null => {
     if (!own) return null;
-    const loadout = withModules(bench, own);
-    const findings = findingsOf({ bench, loadout, today: localDay(new Date()), units });
+    const kit = workedOut(bench, own, localDay(new Date()));
+    const findings = findingsOf(kit).map((finding): ToldFinding => ({
+      ...finding,
+      message: findingInWords(finding, kit, units),
+    }));
     const costly = findings.filter(({ severity }) => severity !== 'note');
     return {
+      kit,
       bench,
-      loadout,
+      loadout: kit.whole,
       own,
       units,
-      tree: treeOf(loadout),
-      totals: totalsOf(loadout, bench.shelf),
-      cover: coverOf(loadout, bench.shelf, schemeOf(bench, scheme)),
-      loads: loadsOf(loadout, bench.shelf),
+      tree: kit.tree,
+      totals: kit.totals,
+      cover: kit.cover(schemeOf(bench, scheme)),
+      loads: kit.loads,
       findings,
-      amiss: new Set(costly.flatMap(({ placements }) => placements)),
+      amiss: new Set(costly.flatMap(({ about }) => about)),
     };
   }, [bench, own, scheme, units]);
   return <Context value={view}>{children}</Context>;

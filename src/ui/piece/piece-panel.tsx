@@ -58,7 +58,7 @@ function PieceDetails({
   const gear = gearOf(view.bench.shelf, placement);
   const piece = { view, placement, gear };
   const own = view.findings.filter(
-    ({ severity, placements }) => severity !== 'note' && placements.includes(placement.id),
+    ({ severity, about }) => severity !== 'note' && about.includes(placement.id),
   );
   return (
     <Flex direction="column" gap="3">
@@ -88,7 +88,7 @@ function PieceDetails({
           ▲ {message}
         </Text>
       ))}
-      {own.some(({ rule }) => rule === 'upkeep/double-booked') && <PieceBooking {...piece} />}
+      {own.some(({ rule }) => rule === 'keep/double') && <PieceBooking {...piece} />}
       {isOfModule(placement.id) ? <Along {...piece} /> : <PieceActions {...piece} />}
       <PieceFigures {...piece} />
       {gear.contents !== null && !isOfModule(placement.id) && <PieceContents {...piece} />}

@@ -19,7 +19,7 @@ export function FindingList() {
     return <Text>Nothing to look at: every rule that is checked holds.</Text>;
   return (
     <Flex as="ul" direction="column" gap="1" listStyleType="none" maxHeight="50vh" overflowY="auto">
-      {view.findings.map(({ rule, severity, message, placements }) => (
+      {view.findings.map(({ rule, severity, message, about }) => (
         <li key={rule + message}>
           <Flex
             as="button"
@@ -32,7 +32,7 @@ export function FindingList() {
             cursor="pointer"
             _hover={{ bg: 'tag' }}
             onClick={() => {
-              if (placements[0]) select(placements[0]);
+              if (about[0]) select(about[0]);
               router.push(rule.startsWith('stow/') ? '/stow' : '/layout');
             }}
           >

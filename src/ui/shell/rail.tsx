@@ -56,8 +56,8 @@ const doubtful: Standing = { sign: '▲', words: 'something to look at', colour:
 
 function standingOf({ path }: Place, { findings }: KitView): Standing | null {
   if (path !== '/layout' && path !== '/stow') return null;
-  const family = path === '/layout' ? /^(cover|upkeep)\// : /^stow\//;
-  const own = findings.filter(({ rule }) => family.test(rule));
+  const isOfStow = path === '/stow';
+  const own = findings.filter(({ rule }) => rule.startsWith('stow/') === isOfStow);
   if (own.some(({ severity }) => severity === 'stop')) return stopped;
   return own.length > 0 ? doubtful : fine;
 }

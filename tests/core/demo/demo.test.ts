@@ -5,7 +5,8 @@ import { readFile, writeFile } from '@/core/exchange';
 import { bulkOf, isHolder, longestNote, whyNotName, whyNotPlain } from '@/core/gear';
 import { overplaced, unsound } from '@/core/loadout';
 import { findingsOf } from '@/core/judge';
-import { waysOf } from '@/core/scheme';
+import { workedOut } from '@/core/kit';
+import { waysOf } from '@/core/ways';
 
 const gear = [...demoBench.shelf.values()];
 
@@ -79,7 +80,7 @@ describe('the demo’s kits', () => {
 
   it('carry cells that the headlamp does not take', () => {
     const pack = demoBench.loadouts.get('portage-pack-kit')!;
-    const ways = waysOf(pack, demoBench.shelf);
+    const { all: ways } = waysOf(pack, demoBench.shelf, null);
     expect(ways.some(({ job, placement }) => job === 'cells' && placement.id === 'cells-aa')).toBe(
       true,
     );
@@ -90,19 +91,17 @@ describe('the demo’s kits', () => {
 
   it('have a finding of every family to look at', () => {
     const rules = [...demoBench.loadouts.values()].flatMap((loadout) =>
-      findingsOf({ bench: demoBench, loadout, today: '2026-10-01', units: 'metric' }).map(
-        ({ rule }) => rule,
-      ),
+      findingsOf(workedOut(demoBench, loadout, '2026-10-01')).map(({ rule }) => rule),
     );
     expect(new Set(rules)).toEqual(
       new Set([
         'cover/missing',
-        'upkeep/cells',
-        'cover/all-in-one-holder',
-        'stow/too-long',
+        'light/cells',
+        'cover/all-in-one',
+        'stow/fit',
         'stow/not-stowed',
-        'upkeep/double-booked',
-        'upkeep/expired',
+        'keep/double',
+        'keep/expired',
       ]),
     );
   });

@@ -1,8 +1,12 @@
+import fc from 'fast-check';
 import { gearOfKind, kindOf } from '@/core/catalogue';
-import type { Gear } from '@/core/gear';
+import { igniteJobs, waysWanted, type Gear } from '@/core/gear';
 import { pricePartsOf, sparedBy } from '@/core/judge';
+import { workedOut } from '@/core/kit';
 import { newPlacement, type Bench } from '@/core/loadout';
+import { amountOf, waysOf, type Ways } from '@/core/ways';
 import { benchOf, kit } from '../../support/benches';
+import { needyKit } from '../../support/kits-of-needs';
 
 function benchWith(...lines: readonly (readonly [string, number, Partial<Gear>?])[]): Bench {
   const shelf = lines.map(([id, , differs]) => ({ ...gearOfKind(kindOf(id)!, id), ...differs }));
@@ -11,13 +15,15 @@ function benchWith(...lines: readonly (readonly [string, number, Partial<Gear>?]
 }
 
 function spared(bench: Bench) {
-  return sparedBy(bench, bench.loadouts.get('k')!).map(({ placement, massG, losses }) => ({
-    gear: placement.gear,
-    massG,
-    losses: losses.map((loss) =>
-      loss.what === 'way' ? `way ${loss.left}/${loss.wanted}` : loss.job,
-    ),
-  }));
+  return sparedBy(workedOut(bench, bench.loadouts.get('k')!, '2026-10-01')).map(
+    ({ placement, massG, losses }) => ({
+      gear: placement.gear,
+      massG,
+      losses: losses.map((loss) =>
+        loss.what === 'way' ? `way ${loss.left}/${loss.wanted}` : loss.job,
+      ),
+    }),
+  );
 }
 
 describe('what could stay at home', () => {
@@ -42,7 +48,7 @@ describe('what could stay at home', () => {
     expect(found['folding-knife']).toEqual(['way 1/2']);
     expect(found['oat-bar']).toEqual(['morale', 'food']);
     expect(found.nuts).toEqual(['food']);
-    const nuts = sparedBy(bench, bench.loadouts.get('k')!).find(
+    const nuts = sparedBy(workedOut(bench, bench.loadouts.get('k')!, '2026-10-01')).find(
       ({ placement }) => placement.gear === 'nuts',
     )!;
     expect(nuts.losses).toEqual([{ what: 'amount', job: 'food', less: 980, left: 4 * 255 }]);
@@ -57,7 +63,10 @@ describe('what could stay at home', () => {
       ['belt-knife', 1],
     );
     const found = Object.fromEntries(
-      sparedBy(bench, bench.loadouts.get('k')!).map((each) => [each.placement.gear, each.losses]),
+      sparedBy(workedOut(bench, bench.loadouts.get('k')!, '2026-10-01')).map((each) => [
+        each.placement.gear,
+        each.losses,
+      ]),
     );
     expect(found['rain-jacket']).toEqual([{ what: 'pieces', job: 'shell', less: 2, left: 2 }]);
     expect(found['folding-saw']).toEqual([{ what: 'fitness', job: 'saw', left: 'serves' }]);
@@ -97,5 +106,43 @@ describe('what a kit costs', () => {
       toBuyMinor: 3400,
       unpriced: 3,
     });
+  });
+});
+
+describe('what is lost without a piece', () => {
+  it('is what the kit worked out without it has less of', () => {
+    fc.assert(
+      fc.property(needyKit, ({ loadout, shelf }) => {
+        const bench = { ...benchOf([...shelf.values()], [loadout]) };
+        const whole = workedOut(bench, loadout, '2026-10-01');
+        for (const { placement, losses } of sparedBy(whole)) {
+          const without = waysOf(
+            { ...loadout, placements: loadout.placements.filter((each) => each !== placement) },
+            shelf,
+            '2026-10-01',
+          );
+          const done = (ways: Ways) => new Set(ways.all.map(({ job }) => job));
+          const gone = [...done(whole.ways)].filter((job) => !done(without).has(job));
+          const told = losses.flatMap((loss) => (loss.what === 'job' ? [loss.job] : []));
+          expect([...told].sort()).toEqual(gone.sort());
+          for (const job of done(without)) {
+            const [was, is] = [whole.ways, without].map((ways) => amountOf(ways, job) ?? 0);
+            const less = losses.find((loss) => loss.what === 'amount' && loss.job === job);
+            expect(less?.what === 'amount' ? less.left : was).toBe(is);
+          }
+          for (const anyOf of [igniteJobs, ['boil'] as const]) {
+            const loss = losses.find(
+              (each) => each.what === 'way' && each.anyOf.join() === anyOf.join(),
+            );
+            const [was, is] = [whole.ways.depth(anyOf), without.depth(anyOf)];
+            const wanted = waysWanted(anyOf);
+            expect(loss?.what === 'way' ? loss.left : null).toBe(
+              is > 0 && is < was && is < wanted ? is : null,
+            );
+          }
+        }
+      }),
+      { numRuns: 200 },
+    );
   });
 });

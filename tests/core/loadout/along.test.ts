@@ -14,7 +14,7 @@ import {
   type Command,
 } from '@/core/loadout';
 import { loadsOf } from '@/core/fit';
-import { waysOf } from '@/core/scheme';
+import { waysOf } from '@/core/ways';
 import { asOneKit, applied, benchOf, gear, holder, kit } from '../../support/benches';
 
 function refusal(bench: Bench, command: Command): string {
@@ -61,8 +61,8 @@ describe('a kit that goes along in another', () => {
     expect(totalsOf(whole('everyday'), bench.shelf).whole).toMatchObject({ massG: 400, pieces: 4 });
     expect(totalsOf(whole('car'), bench.shelf).whole).toMatchObject({ massG: 500, pieces: 5 });
     expect(
-      waysOf(whole('car'), bench.shelf).map(({ job, standsWith }) => [job, standsWith]),
-    ).toEqual([['cut', 'boot']]);
+      waysOf(whole('car'), bench.shelf, null).all.map(({ job, placement }) => [job, placement.id]),
+    ).toEqual([['cut', 'm~m~knife']]);
     const inBag = loadsOf(whole('everyday'), bench.shelf).find(
       ({ placement }) => placement === 'bag',
     )!;

@@ -109,9 +109,14 @@ describe('the difference of two kits', () => {
       loadout: demoBench.loadouts.get(id)!,
       shelf: demoBench.shelf,
     })) as [Side, Side];
-    const { shifts, before, after } = coverDifference(pack, pouch, schemes['five-cs']);
+    const { shifts, before, after } = coverDifference(
+      pack,
+      pouch,
+      schemes['five-cs'],
+      '2026-09-24',
+    );
     expect(shifts.map(({ name }) => name)).toContain('Container');
     expect(before.covered).toBeGreaterThan(after.covered);
-    expect(coverDifference(pack, pack, schemes['ten-cs']).shifts).toEqual([]);
+    expect(coverDifference(pack, pack, schemes['ten-cs'], '2026-09-24').shifts).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
 import { igniteJobs, jobIds, type Demand, type Supply } from '@/core/gear';
-import { coverOf, homeCategory, schemes, waysOf } from '@/core/scheme';
+import { coverOf, homeCategory, schemes } from '@/core/scheme';
+import { singleLosses, waysOf } from '@/core/ways';
 import { newPlacement, type Loadout } from '@/core/loadout';
 import { demoBench } from '@/core/demo';
 import { benchOf, gear, holder, kit } from '../../support/benches';
@@ -43,7 +44,7 @@ function loadout(
 }
 
 function jobsDone(of: Loadout): readonly string[] {
-  return [...new Set(waysOf(of, benchOf(shelf, []).shelf).map(({ job }) => job))].sort();
+  return [...new Set(waysOf(of, benchOf(shelf, []).shelf, null).all.map(({ job }) => job))].sort();
 }
 
 const body = { on: 'body' } as const;
@@ -74,12 +75,12 @@ describe('cover', () => {
   const inPack = { in: 'pack', cavity: 'inside' } as const;
 
   function category(of: Loadout, id: string) {
-    return coverOf(of, benchOf(shelf, []).shelf, schemes['ten-cs']).categories.find(
+    return coverOf(waysOf(of, benchOf(shelf, []).shelf, null), schemes['ten-cs']).categories.find(
       (each) => each.category.id === id,
     )!;
   }
 
-  it('counts ways under one holder, and all that is on the mat, as one', () => {
+  it('counts as many independent ways as losses it takes, whatever goes with what', () => {
     const together = loadout(
       ['pack', body],
       ['rod', inPack],
@@ -95,7 +96,7 @@ describe('cover', () => {
     const apart = loadout(['pack', body], ['rod', inPack], ['tinder', inPack], ['lighter', body]);
     expect(category(apart, 'combustion').musts[0]).toMatchObject({ ways: 2, independent: 2 });
     const laid = loadout(['rod', mat], ['tinder', mat], ['lighter', mat]);
-    expect(category(laid, 'combustion').musts[0]).toMatchObject({ ways: 2, independent: 1 });
+    expect(category(laid, 'combustion').musts[0]).toMatchObject({ ways: 2, independent: 2 });
   });
 
   it('adds up or takes the best, as the job has it', () => {
@@ -107,7 +108,8 @@ describe('cover', () => {
       ['carry-water', 1200],
       ['boil', 1400],
     ]);
-    expect(container.musts.map(({ standing }) => standing)).toEqual(['thin', 'covered']);
+    // Two vessels boil, over the one lighter: without it neither does.
+    expect(container.musts.map(({ standing }) => standing)).toEqual(['thin', 'thin']);
     expect(container.standing).toBe('thin');
   });
 
@@ -145,21 +147,23 @@ describe('schemes', () => {
 
 describe('the demo', () => {
   const cover = (id: string) =>
-    coverOf(demoBench.loadouts.get(id)!, demoBench.shelf, schemes['ten-cs']);
+    coverOf(waysOf(demoBench.loadouts.get(id)!, demoBench.shelf, null), schemes['ten-cs']);
 
   it('has every way to ignite of the portage pack in the barrel', () => {
     const fire = cover('portage-pack-kit').categories.find(
       ({ category }) => category.id === 'combustion',
     )!;
     expect(fire.musts[0]).toMatchObject({ ways: 3, independent: 1, standing: 'thin' });
-    const igniting = fire.jobs
-      .filter(({ job }) => igniteJobs.includes(job))
-      .flatMap(({ ways }) => ways);
-    expect(new Set(igniting.map(({ standsWith }) => standsWith))).toEqual(new Set(['barrel']));
+    const { formula } = waysOf(demoBench.loadouts.get('portage-pack-kit')!, demoBench.shelf, null);
+    expect(singleLosses(formula, igniteJobs)).toEqual([{ kind: 'holder', placement: 'barrel' }]);
   });
 
   it('has a headlamp without its cells, and a rod without tinder', () => {
-    const pack = waysOf(demoBench.loadouts.get('portage-pack-kit')!, demoBench.shelf);
+    const { all: pack } = waysOf(
+      demoBench.loadouts.get('portage-pack-kit')!,
+      demoBench.shelf,
+      null,
+    );
     expect(pack.filter(({ job }) => job === 'light').map(({ placement }) => placement.id)).toEqual([
       'torch',
     ]);

@@ -1,0 +1,22 @@
+import { allWaysInOne, nothingDoesIt } from './cover';
+import type { Rule } from './finding';
+import { doesNotFit, notStowed, overMass, overPrice } from './stow';
+import { cellsMissing, notThere, pastTheirDate, placedTwice } from './upkeep';
+
+/** A rule with its figures known to itself alone, so that rules of all sorts stand in one list. */
+function rule<Figures>(each: Rule<Figures>): Rule {
+  return each as Rule;
+}
+
+export const rules: readonly Rule[] = [
+  rule(nothingDoesIt),
+  rule(allWaysInOne),
+  rule(doesNotFit),
+  rule(overMass),
+  rule(overPrice),
+  rule(placedTwice),
+  rule(cellsMissing),
+  rule(pastTheirDate),
+  rule(notThere),
+  rule(notStowed),
+];

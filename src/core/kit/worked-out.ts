@@ -1,0 +1,120 @@
+import type { Gear } from '../gear';
+import { loadsOf, type CavityLoad } from '../fit';
+import {
+  gearOf,
+  kitsWithin,
+  totalsOf,
+  treeOf,
+  withModules,
+  type Bench,
+  type Loadout,
+  type LoadoutTotals,
+  type Tree,
+} from '../loadout';
+import { coverOf, type Cover, type Scheme } from '../scheme';
+import { waysOf, type Ways } from '../ways';
+import { once } from './once';
+
+/** What is worked out from a kit with all that goes along in it, on a day: each part once, when it is first asked for. */
+interface Parts {
+  /** The kit as it is kept: what commands change. */
+  readonly own: Loadout;
+  /** With the kits that go along laid into it: what is looked at. */
+  readonly whole: Loadout;
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  readonly tree: Tree;
+  readonly totals: LoadoutTotals;
+  readonly ways: Ways;
+  readonly loads: readonly CavityLoad[];
+  /** How it covers the categories of a scheme. */
+  readonly cover: (scheme: Scheme) => Cover;
+  /** The gear of a placement of the whole kit, by the placement’s id; throws where there is none, which is a bug. */
+  readonly gear: (placement: string) => Gear;
+}
+
+/**
+ * A worked-out kit on its bench. Screens, rules, the audit and the command line share one, so that none of them answers
+ * by itself.
+ */
+export interface WorkedOutKit extends Parts {
+  readonly bench: Bench;
+}
+
+interface Known {
+  readonly parts: Parts;
+  /** What they were worked out from. */
+  readonly shelf: Bench['shelf'];
+  readonly along: readonly Loadout[];
+}
+
+/** The parts worked out last, by the kit as it is kept. */
+const known = new WeakMap<Loadout, Known>();
+
+/**
+ * A kit worked out for a day. While neither it, nor a piece in it, nor a kit along has changed, its parts are those of
+ * before, whatever else has changed on the bench.
+ */
+export function workedOut(bench: Bench, own: Loadout, day: string): WorkedOutKit {
+  const parts = partsOf(bench, own, day);
+  const descriptors = Object.getOwnPropertyDescriptors(parts);
+  return Object.defineProperties({ bench } as WorkedOutKit, descriptors);
+}
+
+function partsOf(bench: Bench, own: Loadout, day: string): Parts {
+  const along = alongIn(bench, own);
+  const before = known.get(own);
+  if (before && before.parts.day === day && isAsBefore(before, bench, along)) return before.parts;
+  const parts = newParts(bench, own, day);
+  known.set(own, { parts, shelf: bench.shelf, along });
+  return parts;
+}
+
+function alongIn(bench: Bench, own: Loadout): readonly Loadout[] {
+  if (own.modules.length === 0) return [];
+  return [...kitsWithin(bench, own.id)].flatMap((id) => bench.loadouts.get(id) ?? []);
+}
+
+function isAsBefore(
+  { parts, shelf, along: before }: Known,
+  bench: Bench,
+  along: readonly Loadout[],
+): boolean {
+  return (
+    along.length === before.length &&
+    along.every((kit, at) => kit === before[at]) &&
+    (shelf === bench.shelf ||
+      parts.whole.placements.every(({ gear }) => shelf.get(gear) === bench.shelf.get(gear)))
+  );
+}
+
+function newParts(bench: Bench, own: Loadout, day: string): Parts {
+  const { shelf } = bench;
+  const whole = withModules(bench, own);
+  const ways = once(() => waysOf(whole, shelf, day));
+  const loads = once(() => loadsOf(whole, shelf));
+  const covers = new WeakMap<Scheme, Cover>();
+  return {
+    own,
+    whole,
+    day,
+    get tree() {
+      return treeOf(whole);
+    },
+    get totals() {
+      return totalsOf(whole, shelf);
+    },
+    get ways() {
+      return ways();
+    },
+    get loads() {
+      return loads();
+    },
+    cover: (scheme) => {
+      const found = covers.get(scheme) ?? coverOf(ways(), scheme);
+      covers.set(scheme, found);
+      return found;
+    },
+    gear: (id) => gearOf(shelf, treeOf(whole).byId.get(id)!),
+  };
+}
