@@ -8,7 +8,9 @@ import {
   reliedOn,
   roundsOf,
   withoutPlacement,
+  type Left,
   type Lost,
+  type Rounds,
   type Way,
   type Ways,
 } from '../ways';
@@ -68,29 +70,29 @@ export function sparedBy({ whole, tree, ways, gear }: WorkedOutKit): readonly Sp
     );
 }
 
-/** How the whole kit stands, against which it is held without a piece. */
+/** What is looked up for every piece. */
 interface Stand {
-  readonly byJob: ReadonlyMap<JobId, readonly Way[]>;
   /** Of each placement, the numbers of its sources that count. */
   readonly sources: ReadonlyMap<string, readonly number[]>;
   /** What a kit must do, with the placements that any way to it may rely on. */
   readonly musts: readonly (Must & { readonly on: ReadonlySet<string> })[];
+  readonly onCells: readonly JobId[];
 }
 
-function standOf({ all, formula, rounds }: Ways): Stand {
-  const byJob = new Map<JobId, Way[]>();
-  for (const way of all) byJob.set(way.job, [...(byJob.get(way.job) ?? []), way]);
+function standOf({ byJob, formula, rounds }: Ways): Stand {
   const sources = new Map<string, number[]>();
   for (const [at, { placement }] of formula.sources.entries()) {
     if (rounds[at] !== 0) sources.set(placement.id, [...(sources.get(placement.id) ?? []), at]);
   }
   return {
-    byJob,
     sources,
     musts: musts.map((must) => {
       const relied = reliedOn(formula, must.anyOf);
       return { ...must, on: new Set(relied.map((at) => formula.sources[at]!.placement.id)) };
     }),
+    onCells: [...byJob].flatMap(([job, ways]) =>
+      ways.some(({ supply }) => supply.demands.some(({ on }) => on === 'cells')) ? [job] : [],
+    ),
   };
 }
 
@@ -100,54 +102,55 @@ function lossesWithout(placement: Placement, ways: Ways, stand: Stand): readonly
   if (own.length === 0) return [];
   const { formula } = ways;
   const lost = withoutPlacement(nothingLost, placement.id);
-  const gone = new Set(own);
-  // What nothing relies on takes nothing else with it.
-  if (own.some((at) => formula.opens[at]!.length > 0)) {
-    const left = roundsOf(formula, lost);
-    for (const [at, round] of left.entries())
-      if (round === 0 && ways.rounds[at] !== 0) gone.add(at);
-  }
-  const isLeft = (way: Way) => !gone.has(way.source);
-  const touched = jobIds.filter((job) =>
-    [...gone].some((at) => {
-      const { supply } = formula.sources[at]!;
-      return supply.job === job || (supply.cell !== null && runsOnCells(stand.byJob.get(job)));
+  const rounds = roundsWithout(own, ways, lost);
+  const gone = rounds.reduce<number[]>(
+    (found, round, at) => (round === 0 && ways.rounds[at] !== 0 ? [...found, at] : found),
+    [],
+  );
+  const touched = new Set(
+    gone.flatMap((at) => {
+      const { job, cell } = formula.sources[at]!.supply;
+      return cell === null ? [job] : [job, ...stand.onCells];
     }),
   );
   return [
-    ...touched.flatMap((job) => {
-      const before = stand.byJob.get(job) ?? [];
-      return lossesOfJob(job, before, before.filter(isLeft), ways, lost);
-    }),
+    ...jobIds
+      .filter((job) => touched.has(job))
+      .flatMap((job) => lossesOfJob(job, ways, { lost, rounds })),
     ...stand.musts.flatMap(({ anyOf, wanted, on }): readonly Loss[] => {
-      const was = on.has(placement.id) ? ways.depth(anyOf) : 0;
-      const left = was === 0 ? 0 : depthOf(formula, anyOf, lost);
-      return left > 0 && left < was && left < wanted ? [{ what: 'way', anyOf, left, wanted }] : [];
+      if (!on.has(placement.id)) return [];
+      const enough = Math.min(ways.depth(anyOf), wanted);
+      const left = depthOf(formula, anyOf, lost, enough);
+      return left > 0 && left < enough ? [{ what: 'way', anyOf, left, wanted }] : [];
     }),
   ].sort((one, other) => lossOrder.indexOf(one.what) - lossOrder.indexOf(other.what));
 }
 
+/** What counts without these sources. What nothing relies on takes nothing else with it. */
+function roundsWithout(own: readonly number[], { formula, rounds }: Ways, lost: Lost): Rounds {
+  if (own.some((at) => formula.opens[at]!.length > 0)) return roundsOf(formula, lost);
+  const left = rounds.slice();
+  for (const at of own) left[at] = 0;
+  return left;
+}
+
 const lossOrder: readonly Loss['what'][] = ['job', 'way', 'fitness', 'pieces', 'amount'];
 
-function lossesOfJob(
-  job: JobId,
-  before: readonly Way[],
-  after: readonly Way[],
-  ways: Ways,
-  lost: Lost,
-): readonly Loss[] {
+function lossesOfJob(job: JobId, ways: Ways, left: Left): readonly Loss[] {
+  const before = ways.byJob.get(job) ?? [];
+  const after = before.filter(({ source }) => left.rounds[source] !== 0);
   if (before.length === 0) return [];
   if (after.length === 0) return [{ what: 'job', job }];
   const losses: Loss[] = [];
   const fitness = bestOf(after);
   if (fitness > bestOf(before)) losses.push({ what: 'fitness', job, left: fitnesses[fitness]! });
-  const [had, left] = [before, after].map(piecesOf) as [number, number];
-  if (jobs[job].isPerPerson && left < had) {
-    losses.push({ what: 'pieces', job, less: had - left, left });
+  const [had, has] = [before, after].map(piecesOf) as [number, number];
+  if (jobs[job].isPerPerson && has < had) {
+    losses.push({ what: 'pieces', job, less: had - has, left: has });
   }
   if (jobs[job].tally === 'sum') {
     const was = amountOf(ways, job) ?? 0;
-    const is = amountOf(ways, job, lost) ?? 0;
+    const is = amountOf(ways, job, left) ?? 0;
     if (is < was) losses.push({ what: 'amount', job, less: was - is, left: is });
   }
   return losses;
@@ -163,8 +166,4 @@ function piecesOf(ways: readonly Way[]): number {
   return ways
     .filter(({ supply }) => supply.fitness !== 'improvised')
     .reduce((sum, { placement }) => sum + placement.count, 0);
-}
-
-function runsOnCells(ways: readonly Way[] = []): boolean {
-  return ways.some(({ supply }) => supply.demands.some(({ on }) => on === 'cells'));
 }

@@ -1,7 +1,13 @@
 import { amountNow, cellServes, jobs, type CellType, type JobId } from '../gear';
-import { itemsAlive, roundsOf } from './evaluate';
+import { itemsAlive, type Rounds } from './evaluate';
 import { nothingLost, type Lost } from './lost';
 import type { Way, Ways } from './ways';
+
+/** What is lost, and the rounds of what counts then. */
+export interface Left {
+  readonly lost: Lost;
+  readonly rounds: Rounds;
+}
 
 /**
  * How much of a job a kit can do, in the job's unit, by the job's tally; null where no amount is known.
@@ -9,13 +15,16 @@ import type { Way, Ways } from './ways';
  * What ways share is given out once: of two lamps and one set of cells, one burns. It goes to those that do most with
  * it, so that this is what the job gets where nothing else wants it.
  *
- * @param lost what is lost; ways that rely on it alone do nothing.
+ * @param left what is lost, and what counts then; nothing is lost where it is left out.
  */
-export function amountOf(ways: Ways, job: JobId, lost: Lost = nothingLost): number | null {
-  const left = lost === nothingLost ? ways.rounds : roundsOf(ways.formula, lost);
-  const there = ways.all.filter(({ source }) => left[source] !== 0);
+export function amountOf(
+  ways: Ways,
+  job: JobId,
+  { lost, rounds }: Left = { lost: nothingLost, rounds: ways.rounds },
+): number | null {
+  const there = (way: Way) => rounds[way.source] !== 0;
   const items = (way: Way) => itemsAlive(ways.formula, lost, way.source);
-  const own = there.filter((way) => way.job === job);
+  const own = (ways.byJob.get(job) ?? []).filter(there);
   const each = own.flatMap((way): readonly Part[] => {
     const amount = amountNow(way.gear, way.supply);
     return amount === null ? [] : [{ way, amount, items: items(way) }];
@@ -24,7 +33,7 @@ export function amountOf(ways: Ways, job: JobId, lost: Lost = nothingLost): numb
   const amounts = each.map(({ amount }) => amount);
   switch (jobs[job].tally) {
     case 'sum':
-      return sumOf(each, cellsIn(there, items));
+      return sumOf(each, () => cellsIn((ways.byJob.get('cells') ?? []).filter(there), items));
     case 'largest':
       return Math.max(...amounts);
     case 'smallest':
@@ -41,7 +50,8 @@ interface Part {
   readonly items: number;
 }
 
-function sumOf(parts: readonly Part[], cells: Map<CellType, number>): number {
+function sumOf(parts: readonly Part[], cellsThere: () => Map<CellType, number>): number {
+  let cells: Map<CellType, number> | null = null;
   let sum = 0;
   for (const { way, amount, items } of [...parts].sort(
     (one, other) => perCell(other) - perCell(one),
@@ -52,6 +62,7 @@ function sumOf(parts: readonly Part[], cells: Map<CellType, number>): number {
       sum += amount * items;
       continue;
     }
+    cells ??= cellsThere();
     for (let item = 0; item < items; item += 1) {
       const taken = [...cells].find(
         ([cell, left]) => cellServes(cell, demand.cell) && left >= demand.count,

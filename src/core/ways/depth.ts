@@ -8,7 +8,7 @@ export const deepest = 4;
 
 /**
  * The depth of a job, or of several any of which will do: the fewest losses that leave it undone. 0 where nothing does
- * it, 4 where it takes more than three. Exact.
+ * it, `enough` where it takes that many or more. Exact.
  *
  * Each way that is left must be hit by one of the losses; so some way is taken, and each loss that would hit it is tried
  * in turn. Ways that share no loss at all say from below how many it must take.
@@ -17,12 +17,13 @@ export function depthOf(
   formula: Formula,
   anyOf: readonly JobId[],
   lost: Lost = nothingLost,
+  enough: number = deepest,
 ): number {
   const asked: Asked = { formula, anyOf, among: reliedOn(formula, anyOf) };
-  for (let most = apartFrom(asked, lost, deepest); most < deepest; most += 1) {
+  for (let most = apartFrom(asked, lost, enough); most < enough; most += 1) {
     if (isUndone(asked, lost, most, new Set())) return most;
   }
-  return deepest;
+  return enough;
 }
 
 /** Every single loss that leaves these jobs undone, pieces first, in the order of the kit. Empty where none does. */
@@ -63,16 +64,17 @@ function isUndone(asked: Asked, lost: Lost, most: number, tried: Set<string>): b
 function apartFrom(asked: Asked, lost: Lost, enough: number): number {
   const pieces = new Map(lost.pieces);
   const holders = new Set(lost.holders);
-  const { sources, goesWith } = asked.formula;
+  const { goesWith } = asked.formula;
   for (let found = 0; found < enough; found += 1) {
     const way = wayIn(asked, { pieces, holders });
     if (way === null) return found;
     // What is taken with it by a loss: the items themselves, and all that is in a holder round one.
-    const with_ = new Set([...way].flatMap(([id]) => goesWith.get(id)!));
+    const taken = new Set([...way].flatMap(([id]) => goesWith.get(id)!));
     for (const [id, items] of way) pieces.set(id, (pieces.get(id) ?? 0) + items);
-    for (const { placement } of sources) {
-      if (goesWith.get(placement.id)!.some((holder) => with_.has(holder)))
-        pieces.set(placement.id, Infinity);
+    if (taken.size === 0) continue;
+    for (const at of asked.among) {
+      const { id } = asked.formula.sources[at]!.placement;
+      if (goesWith.get(id)!.some((holder) => taken.has(holder))) pieces.set(id, Infinity);
     }
   }
   return enough;
@@ -109,7 +111,7 @@ function wayIn({ formula, anyOf, among }: Asked, lost: Lost): Items | null {
   return items;
 }
 
-/** Items that open one of these gates before a round: the fewest sources, those that counted first. */
+/** Items that open one of these gates before a round: of the sources that counted first. */
 function opened(
   formula: Formula,
   lost: Lost,
@@ -121,12 +123,14 @@ function opened(
     const { sources, items } = formula.gates[gate]!;
     const taken: [number, number][] = [];
     let wanted = items;
-    const there = sources.filter((at) => rounds[at]! > 0 && rounds[at]! < before);
-    for (const at of there.sort((one, other) => rounds[one]! - rounds[other]!)) {
-      const many = Math.min(wanted, itemsAlive(formula, lost, at));
-      taken.push([at, many]);
-      wanted -= many;
-      if (wanted === 0) return taken;
+    for (let round = 1; round < before; round += 1) {
+      for (const at of sources) {
+        if (rounds[at] !== round) continue;
+        const many = Math.min(wanted, itemsAlive(formula, lost, at));
+        taken.push([at, many]);
+        wanted -= many;
+        if (wanted === 0) return taken;
+      }
     }
   }
   throw new Error('a source counts though nothing it needs was there before');

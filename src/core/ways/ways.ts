@@ -31,6 +31,7 @@ export interface Ways {
   readonly rounds: Rounds;
   /** Every way to every job, in the order of the kit. */
   readonly all: readonly Way[];
+  readonly byJob: ReadonlyMap<JobId, readonly Way[]>;
   /** Every supply that is no way. */
   readonly idle: readonly Idle[];
   /** Why pieces that are laid out are not there, by placement: those with supplies and those without. */
@@ -72,7 +73,13 @@ export function waysOf(loadout: Loadout, shelf: Shelf, day: string | null): Ways
     const absence = absenceOf(gearOf(shelf, placement), day);
     if (absence !== null) absences.set(placement.id, absence);
   }
-  return { formula, rounds, all, idle, absences, depth };
+  const byJob = new Map<JobId, Way[]>();
+  for (const way of all) {
+    const same = byJob.get(way.job);
+    if (same) same.push(way);
+    else byJob.set(way.job, [way]);
+  }
+  return { formula, rounds, all, byJob, idle, absences, depth };
 }
 
 /** Jobs that a vessel does only while nothing else is in it. */
