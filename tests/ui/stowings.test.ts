@@ -89,6 +89,27 @@ describe('what is laid out while one looks on', () => {
     expect(asked[1]!.loads).toEqual(other.loads);
   });
 
+  it('takes what was cut off for no answer, and asks again when it is wanted again', async () => {
+    const [one, other] = [question(), question()];
+    want([one], of);
+    asked[0]!.tell({ stowage: found(1), steps: 2, elapsedMs: 10 });
+    // The piece is moved, and moved back, before the search has heard of it.
+    want([other], of);
+    want([one], of);
+    await asked[0]!.answer(found(1));
+    expect(asked.map(({ loads }) => loads)).toEqual([one.loads, one.loads]);
+    expect(knownOf(one)!.state).toBe('searching');
+    await asked[1]!.answer(found(5));
+    expect(knownOf(one)).toMatchObject({ state: 'done' });
+    expect(placedIn(one)).toBe(5);
+    // And moved for good while a longer search goes on: what was found before it stays.
+    searchLonger(one);
+    want([other], of);
+    await asked[2]!.answer(found(2));
+    expect(knownOf(one)).toMatchObject({ state: 'done' });
+    expect(placedIn(one)).toBe(5);
+  });
+
   it('does not ask again while the same is being worked out', () => {
     const one = question();
     want([one], of);
@@ -130,7 +151,11 @@ describe('what is laid out while one looks on', () => {
     stopSearching(three);
     expect(asked[1]!.isCancelled).toBe(true);
     await asked[1]!.answer(found(1));
-    expect(asked[2]!.loads).toEqual(two.loads);
+    // What the person stopped is an answer; what had to make way is asked again, and the rest after it.
+    expect(knownOf(three)!.state).toBe('done');
+    expect(asked[2]!.loads).toEqual(one.loads);
+    await asked[2]!.answer(found(1));
+    expect(asked[3]!.loads).toEqual(two.loads);
   });
 
   it('says what could not be worked out, keeps what was known, and goes on with the rest', async () => {

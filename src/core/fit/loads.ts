@@ -1,4 +1,4 @@
-import type { Form, Gear } from '../gear';
+import type { Cavity, Form, Gear } from '../gear';
 import {
   gearOf,
   totalsOf,
@@ -20,15 +20,23 @@ export interface CavityLoad {
 
 /** How every cavity of a loadout is filled, in the order of the placements. */
 export function loadsOf(loadout: Loadout, shelf: Shelf): readonly CavityLoad[] {
-  const tree = treeOf(loadout);
-  const totals = totalsOf(loadout, shelf);
   return loadout.placements.flatMap((placement) =>
-    gearOf(shelf, placement).cavities.map((cavity) => {
-      const inner = tree.inCavity(placement.id, cavity.id);
-      const items = inner.flatMap((held) => itemsOf(held, shelf, totals));
-      return { placement: placement.id, cavity: cavity.id, answer: fitByBulk({ cavity, items }) };
-    }),
+    gearOf(shelf, placement).cavities.map((cavity) => ({
+      placement: placement.id,
+      cavity: cavity.id,
+      answer: loadIn(loadout, shelf, placement.id, cavity),
+    })),
   );
+}
+
+/** How one cavity of a placed holder is filled. */
+export function loadIn(
+  loadout: Loadout,
+  shelf: Shelf,
+  placementId: string,
+  cavity: Cavity,
+): FitAnswer {
+  return fitByBulk({ cavity, items: itemsIn(loadout, shelf, placementId, cavity.id) });
 }
 
 /** A piece to pack, and the gear it is one of. */

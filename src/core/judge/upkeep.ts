@@ -20,25 +20,28 @@ export const pastTheirDate: Rule<{ readonly goodUntil: string }> = {
 export const placedTwice: Rule<{
   readonly placed: number;
   readonly count: number;
-  /** The kits by name. */
-  readonly kits: readonly string[];
+  /** The kits that hold it, and how many each wants; a kit that goes along in two places wants two. */
+  readonly kits: readonly { readonly name: string; readonly count: number }[];
 }> = {
   id: 'keep/double',
-  find: ({ bench, own, whole }) =>
-    overplaced(bench)
-      .filter((found) => found.in.some(({ loadout }) => loadout === own.id))
-      .map(({ gear, placed, count, in: parts }) => ({
-        severity: 'warn',
-        about: whole.placements.filter((each) => each.gear === gear).map(({ id }) => id),
-        figures: {
-          placed,
-          count,
-          kits: parts.map(({ loadout }) => bench.loadouts.get(loadout)!.name),
-        },
-      })),
+  find: ({ bench, whole }) =>
+    overplaced(bench).flatMap(({ gear, placed, count, in: parts }) => {
+      const about = whole.placements.filter((each) => each.gear === gear).map(({ id }) => id);
+      if (about.length === 0) return [];
+      const kits = parts.map(({ loadout, count: wanted }) => ({
+        name: bench.loadouts.get(loadout)!.name,
+        count: wanted,
+      }));
+      return [{ severity: 'warn', about, figures: { placed, count, kits } }];
+    }),
   says: ({ placed, count, kits }, { name }, [placement]) =>
-    `${name(placement!)} is placed ${placed} times (${kits.join(', ')}), and there is ${count}.`,
+    `${name(placement!)} is placed ${placed} times (${kits.map(inKit).join(', ')}), and there is ${count}.`,
 };
+
+/** `Float pouch`; `Float pouch × 2` where it is wanted there more than once. */
+function inKit({ name, count }: { readonly name: string; readonly count: number }): string {
+  return count > 1 ? `${name} × ${count}` : name;
+}
 
 /** A device whose cells are not in the kit, or too few of them, and which cells are. */
 export const cellsMissing: Rule<{

@@ -45,11 +45,31 @@ interface Wanted {
 }
 
 let waiting: readonly Wanted[] = [];
-let running: { readonly key: string; readonly call: Call<Stowage> } | null = null;
+interface Running {
+  readonly key: string;
+  readonly call: Call<Stowage>;
+  readonly wanted: Wanted;
+  /** It was ended before its time: what it has found is half an answer, and no answer at all to whoever asks later. */
+  isDropped: boolean;
+}
+
+let running: Running | null = null;
+
+function drop(run: Running): void {
+  run.isDropped = true;
+  run.call.cancel();
+}
+
+const keys = new WeakMap<CavityQuestion, string>();
 
 /** What tells one question from another: the room and the pieces, but not their names. */
-export function keyOf({ placement, cavity, loads }: CavityQuestion): string {
-  return `${placement} ${cavity} ${JSON.stringify(loads.map(({ container }) => container))} ${JSON.stringify(loads[0]!.items)}`;
+export function keyOf(question: CavityQuestion): string {
+  const known = keys.get(question);
+  if (known !== undefined) return known;
+  const { placement, cavity, loads } = question;
+  const key = `${placement} ${cavity} ${JSON.stringify(loads.map(({ container }) => container))} ${JSON.stringify(loads[0]!.items)}`;
+  keys.set(question, key);
+  return key;
 }
 
 /** What is known of a question so far; null where it was not asked yet. */
@@ -90,7 +110,7 @@ export function want(questions: readonly CavityQuestion[], of: Loadout): void {
     question,
     budgetMs: firstMs,
   }));
-  const keys = new Set(asked.map(({ key }) => key));
+  const wanted = new Set(asked.map(({ key }) => key));
   useStowings.setState({
     asked: {
       of,
@@ -101,16 +121,21 @@ export function want(questions: readonly CavityQuestion[], of: Loadout): void {
   });
   waiting = asked.filter(({ key }) => {
     const state = byKey.get(key)?.state;
-    return state !== 'done' && state !== 'failed' && key !== running?.key;
+    const isOnItsWay = running?.key === key && !running.isDropped;
+    return state !== 'done' && state !== 'failed' && !isOnItsWay;
   });
-  if (running && !keys.has(running.key)) running.call.cancel();
+  if (running && !wanted.has(running.key)) drop(running);
   goOn();
 }
 
 /** Searches one question for half a minute more. */
 export function searchLonger(question: CavityQuestion): void {
   const key = keyOf(question);
-  if (running) running.call.cancel();
+  // What it takes the place of is asked again after it, unless it is the same.
+  if (running && running.key !== key) {
+    waiting = [running.wanted, ...waiting];
+    drop(running);
+  } else running?.call.cancel();
   waiting = [{ key, question, budgetMs: longMs }, ...waiting.filter((each) => each.key !== key)];
   const before = useStowings.getState().byKey.get(key);
   const stowage = before?.stowage ?? null;
@@ -136,9 +161,14 @@ function goOn(): void {
     const found = stowage ? better(stowage, before) : known;
     put(key, { stowage: found, state: 'searching', steps, elapsedMs, budgetMs });
   });
-  running = { key, call };
+  const run: Running = { key, call, wanted: next, isDropped: false };
+  running = run;
   void call.result
     .then((stowage) => {
+      if (run.isDropped) {
+        forget(key, before);
+        return;
+      }
       const { elapsedMs } = useStowings.getState().byKey.get(key)!;
       const { steps } = stowage;
       put(key, { stowage: better(stowage, before), state: 'done', steps, elapsedMs, budgetMs });
@@ -156,6 +186,15 @@ function goOn(): void {
 /** A longer search that has not yet come as far does not take away what was found before. */
 function better(stowage: Stowage, before: Stowage | null): Stowage {
   return before && before.placed.length > stowage.placed.length ? before : stowage;
+}
+
+/** Takes a question for one that was never asked, or that has the answer of before. */
+function forget(key: string, before: Stowage | null): void {
+  const byKey = new Map(useStowings.getState().byKey);
+  const known = byKey.get(key);
+  if (before && known) byKey.set(key, { ...known, stowage: before, state: 'done' });
+  else byKey.delete(key);
+  useStowings.setState({ byKey });
 }
 
 function put(key: string, stowing: Stowing): void {

@@ -1,4 +1,5 @@
-import { loadsOf, type FitAnswer } from '@/core/fit';
+import { loadIn, type FitAnswer } from '@/core/fit';
+import { cavityOf } from '@/core/gear';
 import {
   gearOf,
   grounds,
@@ -23,7 +24,7 @@ export interface OpenPlace {
  * cannot hold them. A place where all of them are already is left out.
  */
 export function openPlaces(
-  { bench, loadout }: KitView,
+  { bench, loadout, tree }: Pick<KitView, 'bench' | 'loadout' | 'tree'>,
   placements: readonly Placement[],
 ): readonly OpenPlace[] {
   const holders = loadout.placements.filter(({ id }) => !isOfModule(id));
@@ -39,10 +40,9 @@ export function openPlaces(
     );
     if (!moved.ok) return [];
     if ('on' in place) return [{ place, answer: null }];
-    const load = loadsOf(moved.value, bench.shelf).find(
-      (found) => found.placement === place.in && found.cavity === place.cavity,
-    );
-    return [{ place, answer: load?.answer ?? null }];
+    const holder = gearOf(bench.shelf, tree.byId.get(place.in)!);
+    const answer = loadIn(moved.value, bench.shelf, place.in, cavityOf(holder, place.cavity)!);
+    return [{ place, answer }];
   });
   return [...open.filter((each) => !isTooSmall(each)), ...open.filter((each) => isTooSmall(each))];
 }
