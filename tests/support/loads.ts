@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { Mouth } from '@/core/gear';
 import type { Container, Load, LoadItem } from '@/core/fit/laid-out';
+import { leastVolumeMm3 } from '@/core/fit/load/forms';
 
 const open: Mouth = { shape: 'section' };
 
@@ -82,3 +83,76 @@ export const anyLoad: fc.Arbitrary<Load> = fc
     isSoftInParts,
     items: forms.map((form, at) => ({ id: `piece-${at}`, form })),
   }));
+
+/** A rigid form with walls of a millimetre or two, and the room inside them, as for a mug or a tin. */
+const anyHollow: fc.Arbitrary<LoadItem> = fc.oneof(
+  fc
+    .tuple(sides(25, 90), sides(20, 110), sides(1, 3), fc.boolean())
+    .map(([d, h, wall, upright]) => ({
+      ...cylinder('', d, h, upright),
+      hollow: can(d - 2 * wall, h - wall),
+    })),
+  fc
+    .tuple(sides(25, 90), sides(20, 70), sides(15, 60), sides(1, 3), fc.boolean())
+    .map(([l, w, h, wall, upright]) => ({
+      ...box('', [l, w, h], upright),
+      hollow: tin(l - 2 * wall, w - 2 * wall, h - wall),
+    })),
+);
+
+const anyCord: fc.Arbitrary<LoadItem> = fc
+  .tuple(sides(20, 80), sides(10, 20), sides(2, 8))
+  .map(([loose, tight, thin]) => ({ ...soft('', loose, tight, thin), isCord: true }));
+
+const anyPiece: fc.Arbitrary<LoadItem> = fc
+  .tuple(
+    fc.oneof(
+      { weight: 5, arbitrary: anyForm.map((form): LoadItem => ({ id: '', form })) },
+      { weight: 2, arbitrary: anyHollow },
+      { weight: 1, arbitrary: anyCord },
+    ),
+    sides(0, 900),
+    fc.boolean(),
+  )
+  .map(([piece, massG, isUrgent]) => ({ ...piece, massG, isUrgent }));
+
+/** How roomy a container is for what goes in: by volume, from too small to half as large again. */
+const anyEase = fc.double({ min: 0.9, max: 1.6, noNaN: true });
+
+function containerFor(
+  items: readonly LoadItem[],
+  ease: number,
+  flat: number,
+  mouth: Mouth,
+  isRound: boolean,
+) {
+  const volume = ease * items.reduce((sum, { form }) => sum + leastVolumeMm3(form), 0);
+  const side = Math.cbrt(volume);
+  return isRound
+    ? can(side * flat * 1.13, side / flat ** 2, mouth)
+    : tin(side * flat, side, side / flat, mouth);
+}
+
+/** Loads as {@link anyLoad}, tight ones, with hollow pieces, cord to be wound, masses, and what is wanted first. */
+export const richLoad: fc.Arbitrary<Load> = fc
+  .record({
+    pieces: fc.array(anyPiece, { minLength: 2, maxLength: 7 }),
+    ease: anyEase,
+    flat: fc.double({ min: 0.8, max: 1.4, noNaN: true }),
+    mouth: fc.oneof(
+      { weight: 3, arbitrary: fc.constant(open) },
+      { weight: 1, arbitrary: anyMouth },
+    ),
+    isRound: fc.boolean(),
+    isSoftInParts: fc.boolean(),
+    isWorn: fc.boolean(),
+  })
+  .map(({ pieces, ease, flat, mouth, isRound, isSoftInParts, isWorn }) => {
+    const items = pieces.map((piece, at) => ({ ...piece, id: `piece-${at}` }));
+    return {
+      container: containerFor(items, ease, flat, mouth, isRound),
+      items,
+      isSoftInParts,
+      isWorn,
+    };
+  });

@@ -2,6 +2,7 @@ import type { Form } from '../../gear';
 import type { Container, Load, LoadItem, Sides, Solid, Stowed } from './cargo';
 import { axes, hullOf, volumeMm3 } from './cargo';
 import { leastVolumeMm3, stancesOf } from './forms';
+import { hollowAt, openEnded, standingSides } from './hollow';
 import { LoadSearch } from './search';
 import { hair, isInside } from './solid';
 import { turns } from './turns';
@@ -102,16 +103,20 @@ function withHollowsFilled({ load, nests }: Nesting): Nesting {
     const run = search.run();
     while (search.steps < fillingSteps && !run.next().done);
     if (search.placed.length === 0) continue;
-    const at = cavityAt(host);
+    const at = hollowAt(host);
     const pieces = search.placed.map((piece): Stowed => ({
       ...piece,
       atMm: piece.atMm.map((mm, k) => mm + at[k]!) as unknown as Sides,
       within: { host: host.id, how: 'inside' },
     }));
     for (const { id } of [host, ...pieces]) taken.add(id);
-    const hullMm = standing(host.form);
+    const hullMm = standingSides(host.form);
     made.push({ host: host.id, hostAtMm: [0, 0, 0], hostSizeMm: hullMm, hullMm, pieces });
-    items = asOne(items, host, pieces, host.form);
+    // What must stand in it lets it not be laid down either.
+    const isUpright = smaller.some(
+      ({ id, form }) => mustStand(form) && pieces.some((piece) => piece.id === id),
+    );
+    items = asOne(items, host, pieces, isUpright ? stood(host.form) : host.form);
   }
   return { load: { ...load, items }, nests: made };
 }
@@ -123,12 +128,12 @@ function withSlippedOver({ load, nests }: Nesting): Nesting {
   const taken = new Set<string>();
   for (const host of hollowsOf(load)) {
     if (taken.has(host.id)) continue;
-    const room = withoutTop(host.hollow!);
-    const at = cavityAt(host);
+    const room = openEnded(host.hollow!);
+    const at = hollowAt(host);
     const within = items.flatMap((item) => {
       if (item.id === host.id || taken.has(item.id) || item.form.shape === 'soft') return [];
       const stance = stancesOf(item.form).find((each) => isInside(middled(each, room), room));
-      if (!stance || stance.sizeMm[2] + at[2] <= standing(host.form)[2] + hair) return [];
+      if (!stance || stance.sizeMm[2] + at[2] <= standingSides(host.form)[2] + hair) return [];
       return [{ item, stance }];
     });
     const best = within.sort(
@@ -136,7 +141,7 @@ function withSlippedOver({ load, nests }: Nesting): Nesting {
     )[0];
     if (!best) continue;
     const { item, stance } = best;
-    const hostSizeMm = standing(host.form);
+    const hostSizeMm = standingSides(host.form);
     const hullMm: Sides = [hostSizeMm[0], hostSizeMm[1], at[2] + stance.sizeMm[2]];
     const placed = middled(stance, room);
     const piece: Stowed = {
@@ -147,8 +152,7 @@ function withSlippedOver({ load, nests }: Nesting): Nesting {
     };
     taken.add(host.id).add(item.id);
     made.push({ host: host.id, hostAtMm: [0, 0, 0], hostSizeMm, hullMm, pieces: [piece] });
-    const isUpright = 'upright' in item.form && item.form.upright;
-    items = asOne(items, host, [piece], formOfHull(host.form, hullMm, isUpright));
+    items = asOne(items, host, [piece], formOfHull(host.form, hullMm, mustStand(item.form)));
   }
   return { load: { ...load, items }, nests: made };
 }
@@ -179,13 +183,21 @@ function withCordWound({ load, nests }: Nesting): Nesting {
     made.push({
       host: host.id,
       hostAtMm: [edge, edge, 0],
-      hostSizeMm: standing(host.form),
+      hostSizeMm: standingSides(host.form),
       hullMm,
       pieces: [piece],
     });
     items = asOne(items, host, [piece], { ...host.form, diameterMm: wound });
   }
   return { load: { ...load, items }, nests: made };
+}
+
+function mustStand(form: Form): boolean {
+  return form.shape !== 'soft' && form.upright;
+}
+
+function stood(form: Form): Form {
+  return form.shape === 'soft' ? form : { ...form, upright: true };
 }
 
 function hollowsOf({ items }: Load): readonly LoadItem[] {
@@ -210,31 +222,8 @@ function asOne(
     .map((item) => (item.id === host.id ? { ...item, form, massG, isUrgent } : item));
 }
 
-/** The sides of a rigid form that stands as it was measured. */
-function standing(form: Form): Sides {
-  return stancesOf({ ...form, upright: true } as Form)[0]!.sizeMm;
-}
-
 function sideOf(form: Form): number {
-  return standing(form)[2];
-}
-
-/** Where a hollow begins within its piece: in the middle, open at the top. */
-function cavityAt({ form, hollow }: LoadItem): Sides {
-  const outside = standing(form);
-  const inside = hullOf(hollow!);
-  return [
-    (outside[0] - inside[0]) / 2,
-    (outside[1] - inside[1]) / 2,
-    Math.max(0, outside[2] - inside[2]),
-  ];
-}
-
-function withoutTop(container: Container): Container {
-  const far = 1e6;
-  return container.shape === 'box'
-    ? { ...container, sizeMm: [container.sizeMm[0], container.sizeMm[1], far] }
-    : { ...container, heightMm: far };
+  return standingSides(form)[2];
 }
 
 function middled({ sizeMm, axis }: Omit<Solid, 'atMm'>, room: Container): Solid {
@@ -243,7 +232,7 @@ function middled({ sizeMm, axis }: Omit<Solid, 'atMm'>, room: Container): Solid 
 }
 
 function formOfHull(host: Form, [length, width, height]: Sides, isUpright: boolean): Form {
-  const upright = isUpright || ('upright' in host && host.upright);
+  const upright = isUpright || mustStand(host);
   return host.shape === 'cylinder'
     ? { ...host, heightMm: height, upright }
     : { shape: 'box', lengthMm: length, widthMm: width, heightMm: height, upright };

@@ -1,8 +1,6 @@
 import type { Form } from '../../gear';
 import {
-  axes,
   blocksOf,
-  hullOf,
   type Container,
   type Load,
   type LoadItem,
@@ -11,50 +9,81 @@ import {
 } from './cargo';
 import type { Stowage } from './stowage';
 import { stancesOf } from './forms';
-import { isInside, middleOf, overlap, touch, volumeOf } from './solid';
+import { isInside, overlap, touch, volumeOf } from './solid';
+import {
+  isEvenRound,
+  isRing,
+  nestCanReach,
+  nestsIn,
+  slack,
+  wrongWithNest,
+  type Nest,
+} from './verify-nest';
 import { canReach } from './way-in';
-
-/** Millimetres, and parts in a million of a volume, that sums of fractions may be out by. */
-const slack = 1e-5;
 
 /**
  * Everything that is wrong with an answer, in words; none where it holds. It knows nothing of how the answer was
- * found: each piece is once placed or left, in a size and a stance that its form allows, inside, apart from all
- * others, and could be brought to its place past those before it.
+ * found: it is laid out in the room that was asked about; each piece is once placed or left, in a size and a stance that
+ * its form allows, inside, apart from all others, and could be brought to its place past those before it, those that are
+ * in or round another one together with it.
+ *
+ * @param loads the same pieces in each shape that the room can take; the answer names the one that it took.
  */
-export function wrongWith(load: Load, stowage: Stowage): readonly string[] {
+export function wrongWith(loads: Load | readonly Load[], stowage: Stowage): readonly string[] {
+  const asked = 'container' in loads ? [loads] : loads;
+  const load = asked.find(({ container }) => isSameRoom(container, stowage.container));
+  if (!load) return ['It is laid out in another room than was asked about.'];
   const items = new Map(load.items.map((item) => [item.id, item]));
+  const nests = nestsIn(stowage.placed);
   const wrong = [...wrongWithList(load, stowage)];
+  for (const nest of nests.values()) wrong.push(...wrongWithNest(nest, items));
   stowage.placed.forEach((stowed, at) => {
     const item = items.get(stowed.id);
     if (!item) return;
-    const host = stowage.placed.find(({ id }) => id === stowed.within?.host);
+    const host = nests.get(stowed.within?.host ?? '')?.host;
+    if (stowed.within && !host) wrong.push(`${stowed.id} is within what is not there.`);
     const isWound = stowed.within?.how === 'around';
-    const isOfForm = isWound ? isRound(stowed, item.form, host) : hasItsForm(stowed, item.form);
+    const isOfForm = isWound ? isRing(stowed, item.form, host) : hasItsForm(stowed, item.form);
     if (!isOfForm) wrong.push(`${stowed.id} is not as large as it is.`);
     const blocks = blocksOf(stowed);
-    if (!blocks.every((block) => isInside(block, stowage.container))) {
+    if (!blocks.every((block) => isInside(block, load.container))) {
       wrong.push(`${stowed.id} is not inside.`);
     }
     if (stowed.more && !hangsTogether(blocks, item.form)) {
       wrong.push(`${stowed.id} is not in one piece.`);
     }
-    if (stowed.within?.how === 'inside' && !isInHollow(stowed, host, items.get(host?.id ?? ''))) {
-      wrong.push(`${stowed.id} is not in the hollow of ${stowed.within.host}.`);
-    }
-    const earlier = stowage.placed
-      .slice(0, at)
-      .filter((other) => !isHostOf(stowed, other) && !isHostOf(other, stowed));
+    const earlier = stowage.placed.slice(0, at);
     for (const other of earlier) {
+      if (isHostOf(stowed, other) || isHostOf(other, stowed)) continue;
       if (blocks.some((block) => blocksOf(other).some((each) => overlap(block, each)))) {
         wrong.push(`${stowed.id} and ${other.id} are in one place.`);
       }
     }
-    if (!canReach(stowage.container, earlier.flatMap(blocksOf), stowed, item.form)) {
+    if (!isReached(load.container, stowage.placed, at, nests, item.form)) {
       wrong.push(`${stowed.id} cannot be brought to its place.`);
     }
   });
   return wrong;
+}
+
+/** A piece by itself past those told before it; a nest whole, when its host is told; what is in one goes with it. */
+function isReached(
+  container: Container,
+  placed: readonly Stowed[],
+  at: number,
+  nests: ReadonlyMap<string, Nest>,
+  form: Form,
+): boolean {
+  const stowed = placed[at]!;
+  if (nests.has(stowed.within?.host ?? '')) return true;
+  const nest = nests.get(stowed.id);
+  const earlier = placed.slice(0, at).filter((other) => !isHostOf(other, stowed));
+  const solids = earlier.flatMap(blocksOf);
+  return nest ? nestCanReach(container, solids, nest) : canReach(container, solids, stowed, form);
+}
+
+function isSameRoom(one: Container, other: Container): boolean {
+  return JSON.stringify(one) === JSON.stringify(other);
 }
 
 function wrongWithList(load: Load, { fits, placed, left }: Stowage): readonly string[] {
@@ -87,50 +116,6 @@ function isHostOf(inner: Stowed, host: Stowed): boolean {
   return inner.within?.host === host.id;
 }
 
-/** Cord round a round piece: a ring of that piece's axis whose room is between tight and loose. */
-function isRound(ring: Stowed, form: Form, host: Stowed | undefined): boolean {
-  if (form.shape !== 'soft' || !host || host.axis === null || ring.axis !== host.axis) return false;
-  const volumeMl = (volumeOf(ring) - volumeOf(host)) / 1000;
-  const isMiddled = [0, 1, 2].every(
-    (k) => Math.abs(middleOf(ring, k) - middleOf(host, k)) <= slack,
-  );
-  return (
-    isMiddled && volumeMl >= form.tightMl * (1 - slack) && volumeMl <= form.looseMl * (1 + slack)
-  );
-}
-
-/** Within the hollow of its host as that lies, or standing out of one end of it. */
-function isInHollow(inner: Stowed, host: Stowed | undefined, item: LoadItem | undefined): boolean {
-  if (!host || !item?.hollow) return false;
-  const [, , height] = hullOf(item.hollow);
-  // The hollow's own upward axis: a cylinder's, or a side of a box that its hollow goes along.
-  const ups = host.axis === null ? [0, 1, 2] : [axes.indexOf(host.axis)];
-  return ups.some((up) => {
-    const [u, v] = [0, 1, 2].filter((k) => k !== up) as [number, number];
-    const hull = hullOf(item.hollow!);
-    return [
-      [hull[0], hull[1]],
-      [hull[1], hull[0]],
-    ].some(([first, second]) => {
-      const standing: Solid = {
-        atMm: [
-          inner.atMm[u]! - middleOf(host, u) + first! / 2,
-          inner.atMm[v]! - middleOf(host, v) + second! / 2,
-          0,
-        ],
-        sizeMm: [inner.sizeMm[u]!, inner.sizeMm[v]!, 1],
-        axis: inner.axis === axes[up] ? 'z' : null,
-      };
-      const section: Container =
-        item.hollow!.shape === 'cylinder'
-          ? { ...item.hollow!, heightMm: 1 }
-          : { ...item.hollow!, sizeMm: [first!, second!, 1] };
-      const floor = host.atMm[up]! + host.sizeMm[up]! - height;
-      return isInside(standing, section) && inner.atMm[up]! >= floor - slack;
-    });
-  });
-}
-
 function hasItsForm(stowed: Stowed, form: Form): boolean {
   if (form.shape !== 'soft') {
     return stancesOf(form).some(
@@ -143,6 +128,7 @@ function hasItsForm(stowed: Stowed, form: Form): boolean {
   return (
     volumeMl >= form.tightMl * (1 - slack) &&
     volumeMl <= form.looseMl * (1 + slack) &&
+    blocks.every(isEvenRound) &&
     Math.min(...blocks.flatMap(({ sizeMm }) => sizeMm)) >= form.thinnestMm - slack &&
     Math.hypot(...stowed.sizeMm) >= form.longestRigidMm - slack
   );
