@@ -39,7 +39,9 @@ test('the whole job, by mouse: from the mat to the pocket to paper and back', as
     await page.getByLabel('Type gear to add').fill('');
   });
 
-  const chip = page.locator('main').getByRole('button', { name: /^Steel bottle 0\.5 L/ });
+  const chip = page
+    .locator('main')
+    .getByRole('button', { name: /^(has a finding )?Steel bottle 0\.5 L/ });
   const pocket = page.getByRole('group', { name: /^Side pocket, left/ });
   await test.step('drag it into a pocket', async () => {
     await page.getByRole('link', { name: /^Stow/ }).click();

@@ -13,13 +13,15 @@ export function PieceName({ gear, placement, isAmiss }: PieceNameProps) {
   return (
     <>
       {isAmiss && (
-        <span
-          style={{ color: 'var(--acorn-colors-signal-fg)' }}
-          role="img"
-          aria-label="has a finding"
-        >
-          ▲{' '}
-        </span>
+        <>
+          <span
+            style={{ color: 'var(--acorn-colors-signal-fg)' }}
+            role="img"
+            aria-label="has a finding"
+          >
+            ▲
+          </span>{' '}
+        </>
       )}
       {gear.name}
       {placement.count > 1 && ` × ${placement.count}`}

@@ -6,6 +6,7 @@ import { useSelection } from '@/ui/kit/selection';
 import { loadPiecePanel } from '@/ui/piece/lazy-piece-panel';
 import { loadCatalogue } from '@/ui/quick-add/catalogue';
 import { loadFigurePopover } from './figure';
+import { loadFindingList } from './figures-bar';
 import { usePalette } from './palette-state';
 import { useEver } from './use-ever';
 
@@ -36,6 +37,7 @@ export function Dialogs() {
     const timer = setTimeout(() => {
       for (const load of Object.values(loaders)) void load();
       void loadFigurePopover();
+      void loadFindingList();
       void loadCatalogue();
       void loadPiecePanel();
     }, fetchAfterMs);

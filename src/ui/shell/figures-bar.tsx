@@ -1,12 +1,18 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
 import { printMass, printMoney, printVolume } from '@/core/quantity';
 import { roomMl } from '@/core/gear';
 import { gearOf, isOnGround } from '@/core/loadout';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
-import { FindingList } from './finding-list';
 import { Figure, type Mood } from './figure';
+
+export function loadFindingList() {
+  return import('./finding-list').then((module) => module.FindingList);
+}
+
+const FindingList = dynamic(loadFindingList);
 
 /** Mass, bulk, cover, price and findings of the kit on the table. */
 export function FiguresBar() {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { gearOfKind, kindOf } from '@/core/catalogue';
 import { igniteJobs, waysWanted, type Gear } from '@/core/gear';
-import { pricePartsOf, sparedBy } from '@/core/judge';
+import { pricePartsOf } from '@/core/judge/price-parts';
+import { sparedBy } from '@/core/judge/thrift';
 import { workedOut } from '@/core/kit';
 import { newPlacement, type Bench } from '@/core/loadout';
 import { amountOf, waysOf, type Ways } from '@/core/ways';
