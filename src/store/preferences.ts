@@ -45,7 +45,10 @@ export async function keepPreferences(connection: Connection): Promise<void> {
     void connection
       .use((database) => {
         const writing = database.transaction('preferences', 'readwrite', { durability: 'strict' });
-        return Promise.all([writing.store.put(preferences, 'mine'), writing.done]);
+        const put = writing.store.put(preferences, 'mine');
+        // At once, not when this page next comes to it: it may be left or loaded again before.
+        writing.commit();
+        return Promise.all([put, writing.done]);
       })
       .catch(() => undefined);
   });
