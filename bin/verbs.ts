@@ -1,7 +1,8 @@
 import { done, isDay, quoted, refused, type Outcome } from '../src/core/quantity';
 import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
 import { readFitInstance } from '../src/core/exchange/fit-instance';
-import { stowWithin, whyInWords } from '../src/core/fit/laid-out';
+import { notLaidOut } from '../src/core/fit';
+import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';
 import type { Loadout } from '../src/core/loadout';
 import { schemeIds, schemesOf } from '../src/core/scheme';
 
@@ -15,13 +16,16 @@ export interface Verb {
 /** Every verb of the command line. */
 export const verbs = {
   audit: {
-    usage: `LOADOUT [--kit NAME] [--scheme ${schemeIds.join('|')}|OWN] [--today 2026-10-01]`,
-    options: ['kit', 'scheme', 'today'],
+    usage: `LOADOUT [--kit NAME] [--scheme ${schemeIds.join('|')}|OWN] [--today 2026-10-01] [--fit bulk]`,
+    options: ['kit', 'scheme', 'today', 'fit'],
     whyTooLarge,
     run: audit,
   },
   fit: { usage: 'INSTANCE', options: [], whyTooLarge, run: fit },
 } as const satisfies Record<string, Verb>;
+
+/** How long each room is searched, in ms: as long as on screen. */
+const firstMs = 1500;
 
 /** The audit of the kit that is named, or of the file's only one; of each, under `kits`, where there are more. */
 function audit(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
@@ -29,6 +33,9 @@ function audit(text: string, options: Readonly<Record<string, string>>): Outcome
   const today = options.today ?? new Date().toISOString().slice(0, 10);
   if (!isDay(today)) {
     return refused(`--today is ${quoted(today)}; it must be a day like 2026-10-01.`);
+  }
+  if (options.fit !== undefined && options.fit !== 'bulk') {
+    return refused(`--fit is ${quoted(options.fit)}; it must be bulk, or left out.`);
   }
   const bench = readFile(text);
   if (!bench.ok) return bench;
@@ -38,7 +45,8 @@ function audit(text: string, options: Readonly<Record<string, string>>): Outcome
     const ids = known.map(({ id }) => id).join(', ');
     return refused(`--scheme is ${quoted(scheme)}; it must be one of ${ids}.`);
   }
-  const auditIn = (loadout: Loadout) => auditOf(bench.value, loadout, seenThrough, today);
+  const laidOut = options.fit === 'bulk' ? notLaidOut : layingOut({ seed: 1, budgetMs: firstMs });
+  const auditIn = (loadout: Loadout) => auditOf(bench.value, loadout, seenThrough, today, laidOut);
   const isMany = bench.value.loadouts.size > 1 && options.kit === undefined;
   if (isMany) return done({ kits: [...bench.value.loadouts.values()].map(auditIn) });
   const kit = kitNamed(bench.value, options.kit);

@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import {
+  answerOf,
   assign,
   fixesFor,
   StowSearch,
@@ -52,7 +53,7 @@ export const stowWorker = {
       tell({ stowage: fill === toldFill ? null : stowageOf(search), steps, elapsedMs });
       toldFill = fill;
     });
-    return stowageOf(search);
+    return answerOf(loads, search);
   },
 
   async fixes(

@@ -1,7 +1,6 @@
 import type { CavityQuestion, Load, Stowage } from '@/core/fit/laid-out';
-import { knownOf, searchLonger, stopSearching, want } from '@/screens/stow/stowings';
+import { knownOf, searchLonger, stopSearching, want } from '@/ui/kit/stowings';
 import type { StowProgress } from '@/workers/stow.worker';
-import { kit } from '../support/benches';
 import { box, tin } from '../support/loads';
 
 interface Asked {
@@ -57,10 +56,8 @@ function placedIn(of: CavityQuestion): number | undefined {
   return knownOf(of)?.stowage?.placed.length;
 }
 
-const of = kit('k');
-
 beforeEach(async () => {
-  want([], of);
+  want([]);
   for (const call of asked.splice(0)) await call.answer(found(0));
   asked.length = 0;
 });
@@ -68,7 +65,7 @@ beforeEach(async () => {
 describe('what is laid out while one looks on', () => {
   it('is worked out one cavity after the other, each once', async () => {
     const [one, other] = [question(), question()];
-    want([one, other], of);
+    want([one, other]);
     expect(asked.map(({ loads }) => loads)).toEqual([one.loads]);
     expect(knownOf(one)!.state).toBe('searching');
     expect(knownOf(other)).toBeNull();
@@ -76,14 +73,14 @@ describe('what is laid out while one looks on', () => {
     expect(knownOf(one)).toMatchObject({ state: 'done' });
     expect(asked[1]!.loads).toEqual(other.loads);
     await asked[1]!.answer(found(2));
-    want([one, other], of);
+    want([one, other]);
     expect(asked).toHaveLength(2);
   });
 
   it('leaves what nobody asks for any more, and goes on with what is asked', async () => {
     const [one, other] = [question(), question()];
-    want([one], of);
-    want([other], of);
+    want([one]);
+    want([other]);
     expect(asked[0]!.isCancelled).toBe(true);
     await asked[0]!.answer(found(1));
     expect(asked[1]!.loads).toEqual(other.loads);
@@ -91,11 +88,11 @@ describe('what is laid out while one looks on', () => {
 
   it('takes what was cut off for no answer, and asks again when it is wanted again', async () => {
     const [one, other] = [question(), question()];
-    want([one], of);
+    want([one]);
     asked[0]!.tell({ stowage: found(1), steps: 2, elapsedMs: 10 });
     // The piece is moved, and moved back, before the search has heard of it.
-    want([other], of);
-    want([one], of);
+    want([other]);
+    want([one]);
     await asked[0]!.answer(found(1));
     expect(asked.map(({ loads }) => loads)).toEqual([one.loads, one.loads]);
     expect(knownOf(one)!.state).toBe('searching');
@@ -104,7 +101,7 @@ describe('what is laid out while one looks on', () => {
     expect(placedIn(one)).toBe(5);
     // And moved for good while a longer search goes on: what was found before it stays.
     searchLonger(one);
-    want([other], of);
+    want([other]);
     await asked[2]!.answer(found(2));
     expect(knownOf(one)).toMatchObject({ state: 'done' });
     expect(placedIn(one)).toBe(5);
@@ -112,15 +109,15 @@ describe('what is laid out while one looks on', () => {
 
   it('does not ask again while the same is being worked out', () => {
     const one = question();
-    want([one], of);
-    want([one], kit('k'));
+    want([one]);
+    want([one]);
     expect(asked).toHaveLength(1);
     expect(asked[0]!.isCancelled).toBe(false);
   });
 
   it('shows the best so far, and that a longer search has not yet come as far takes nothing away', async () => {
     const one = question();
-    want([one], of);
+    want([one]);
     asked[0]!.tell({ stowage: found(2), steps: 4, elapsedMs: 10 });
     expect(placedIn(one)).toBe(2);
     asked[0]!.tell({ stowage: null, steps: 9, elapsedMs: 20 });
@@ -141,7 +138,7 @@ describe('what is laid out while one looks on', () => {
 
   it('lets a longer search go before what waits, and stops what runs for it', async () => {
     const [one, two, three] = [question(), question(), question()];
-    want([one, two, three], of);
+    want([one, two, three]);
     searchLonger(three);
     expect(asked[0]!.isCancelled).toBe(true);
     await asked[0]!.answer(found(1));
@@ -160,14 +157,14 @@ describe('what is laid out while one looks on', () => {
 
   it('says what could not be worked out, keeps what was known, and goes on with the rest', async () => {
     const [one, other] = [question(), question()];
-    want([one, other], of);
+    want([one, other]);
     asked[0]!.tell({ stowage: found(2), steps: 4, elapsedMs: 10 });
     await asked[0]!.fail();
     expect(knownOf(one)!.state).toBe('failed');
     expect(asked[1]!.loads).toEqual(other.loads);
     await asked[1]!.answer(found(1));
     // It is not tried again by itself, which would never end; only when it is asked for.
-    want([one, other], of);
+    want([one, other]);
     expect(asked).toHaveLength(2);
     searchLonger(one);
     await asked[2]!.answer(found(4));

@@ -1,6 +1,7 @@
 import { fileSays } from '../refusals/files';
 import { done, refused, type Outcome } from '../quantity';
 import { findingInWords, findingsOf } from '../judge';
+import { notLaidOut, type LaidOut } from '../fit';
 import { workedOut } from '../kit';
 import { gearOf, holdersAround, isOnGround, type Bench, type Loadout } from '../loadout';
 import type { Scheme } from '../scheme';
@@ -19,11 +20,17 @@ export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loado
 
 /**
  * What a kit weighs, takes and covers, as one plain document. Masses in g, volumes in mL, prices in minor
- * units of `currency`, `today` as YYYY-MM-DD.
+ * units of `currency`, `today` as YYYY-MM-DD. What `laidOut` does not know is told by bulk.
  */
-export function auditOf(bench: Bench, own: Loadout, scheme: Scheme, today: string) {
+export function auditOf(
+  bench: Bench,
+  own: Loadout,
+  scheme: Scheme,
+  today: string,
+  laidOut: LaidOut = notLaidOut,
+) {
   const { shelf } = bench;
-  const kit = workedOut(bench, own, today);
+  const kit = workedOut(bench, own, today, laidOut);
   const { whole: loadout, tree, totals } = kit;
   const cover = kit.cover(scheme);
   const placed = loadout.placements.map((placement) => ({
@@ -78,7 +85,7 @@ export function auditOf(bench: Bench, own: Loadout, scheme: Scheme, today: strin
       })),
     },
     fit: {
-      by: 'bulk, longest side and mouth' as const,
+      by: laidOut === notLaidOut ? 'bulk, longest side and mouth' : 'laying it out',
       cavities: kit.loads.map(({ placement, cavity, answer }) => ({
         placement,
         cavity,

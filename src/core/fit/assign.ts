@@ -3,20 +3,21 @@ import {
   apply,
   branchOf,
   gearOf,
+  isOfModule,
   placementOf,
   totalsOf,
   treeOf,
+  withModules,
   type Bench,
   type Loadout,
   type MoveCommand,
-  type Place,
   type Placement,
+  type Shelf,
 } from '../loadout';
 import { cavityQuestion, isUrgent } from './cavity-load';
 import { stowWithin } from './load';
-import { whyNever } from './load/why';
-
-type InCavity = Exclude<Place, { readonly on: unknown }>;
+import { whyNeverIn } from './load/why';
+import { roomsTouched, type InCavity } from './rooms-touched';
 
 /** Where the pieces that lie outside go, found by packing; and those that found no place. */
 export interface Assignment {
@@ -37,10 +38,11 @@ const apart: readonly (readonly [readonly JobId[], readonly JobId[]])[] = [
 ];
 
 /**
- * Proposes a cavity for each piece that lies on the mat, and for each of `leftOut`, so that all cavities still hold
- * all that is in them: what is wanted at once where a hand comes to it first, the rest deep; within the mass that a
- * cavity may carry; and fuel and sprays apart from food. Whatever else is in the kit stays where it is, and so does
- * what is `pinned`. Yields after each piece; the last yield is the answer.
+ * Proposes a cavity for each piece that lies on the mat, and for each placement of `leftOut`, so that all cavities still
+ * hold all that is in them, kits that go along counted in: what is wanted at once where a hand comes to it first, the
+ * rest deep; within the mass that a cavity may carry; and fuel and sprays apart from food. A holder on the mat is room
+ * like any other, whether it finds a place itself or stays there. Whatever else is in the kit stays where it is, and so
+ * does what is `pinned`. Yields after each piece; the last yield is the answer.
  */
 export function* assign(
   bench: Bench,
@@ -49,10 +51,11 @@ export function* assign(
   pinned: ReadonlySet<string>,
 ): Generator<Assignment, void> {
   let sofar = bench;
-  const kit = () => sofar.loadouts.get(loadoutId)!;
+  const kit = () => withModules(sofar, sofar.loadouts.get(loadoutId)!);
   const moves: MoveCommand[] = [];
   const homeless: string[] = [];
-  for (const placement of outside(bench, kit(), leftOut, pinned)) {
+  const own = bench.loadouts.get(loadoutId)!;
+  for (const placement of outside(bench, own, leftOut, pinned)) {
     const move = cavitiesFor(sofar, kit(), placement)
       .map((to): MoveCommand => ({
         do: 'move',
@@ -65,7 +68,9 @@ export function* assign(
     if (move && moved?.ok) {
       sofar = moved.value;
       moves.push(move);
-    } else homeless.push(placement.id);
+    } else if (!isHolder(gearOf(bench.shelf, placement)) || leftOut.includes(placement.id)) {
+      homeless.push(placement.id);
+    }
     yield { moves: [...moves], homeless: [...homeless] };
   }
 }
@@ -79,7 +84,7 @@ function outside(
 ): readonly Placement[] {
   const totals = totalsOf(loadout, bench.shelf);
   const bulkMl = ({ id }: Placement) => totals.branches.get(id)!.bulk.tightMl;
-  const ids = new Set(leftOut.map((id) => id.split('#')[0]!));
+  const ids = new Set(leftOut);
   return loadout.placements
     .filter(({ id, place }) => ids.has(id) || ('on' in place && place.on === 'mat'))
     .filter(({ id }) => !pinned.has(id))
@@ -94,8 +99,7 @@ function cavitiesFor(bench: Bench, loadout: Loadout, placement: Placement): read
   const gear = gearOf(shelf, placement);
   const wish = reaches.indexOf(wishedReach(gear));
   const open = loadout.placements.flatMap((holder) => {
-    const isOnMat = 'on' in holder.place && holder.place.on === 'mat';
-    if (own.has(holder.id) || isOnMat || !isHolder(gearOf(shelf, holder))) return [];
+    if (own.has(holder.id) || isOfModule(holder.id) || holder.count > 1) return [];
     return gearOf(shelf, holder).cavities.flatMap((cavity) => {
       const inside = tree.inCavity(holder.id, cavity.id);
       if (inside.some((other) => areApart(gear, gearOf(shelf, other)))) return [];
@@ -126,14 +130,18 @@ function isRoomFor(bench: Bench, move: MoveCommand): boolean {
   const after = apply(bench, move);
   const { to } = move;
   if (!after.ok || 'on' in to) return false;
-  const loadout = after.value.loadouts.get(move.loadout)!;
-  const holder = gearOf(after.value.shelf, placementOf(loadout, to.in)!);
-  const { mostMassG } = cavityOf(holder, to.cavity)!;
-  const question = cavityQuestion(loadout, after.value.shelf, to.in, to.cavity)!;
+  const { shelf } = after.value;
+  const whole = withModules(after.value, after.value.loadouts.get(move.loadout)!);
+  return roomsTouched(whole, shelf, to).every((room) => holdsAll(whole, shelf, room));
+}
+
+function holdsAll(whole: Loadout, shelf: Shelf, room: InCavity): boolean {
+  const { mostMassG } = cavityOf(gearOf(shelf, placementOf(whole, room.in)!), room.cavity)!;
+  const question = cavityQuestion(whole, shelf, room.in, room.cavity)!;
   const massG = question.items.reduce((sum, item) => sum + item.massG, 0);
   if (mostMassG !== null && massG > mostMassG) return false;
   const open = question.loads.filter(({ container, items }) =>
-    items.every(({ form }) => whyNever(container, form) === null),
+    items.every((item) => whyNeverIn(container, item) === null),
   );
   return open.length > 0 && stowWithin(open, { seed: 1, steps, budgetMs }).fits;
 }

@@ -1,55 +1,74 @@
-import { bulkOf, longestInsideMm, longestRigidMm, roomMl, type Cavity, type Form } from '../gear';
+import { bulkOf, longestInsideMm, longestRigidMm, roomMl, type Cavity } from '../gear';
 import { containersOf } from './containers';
-import { standsOut } from './load/why';
-import { tooWideFor } from './mouth';
+import { volumeMm3, type PackedForm } from './load/cargo';
+import { isCertain, whyNever, type Why } from './load/why';
 import type { FitAnswer, FitQuestion, FitReason, Verdict } from './question';
 
 /** Below this a volume or a length is not told from none: mL and mm. */
 const hair = 1e-6;
 
 /**
- * Answers by bulk, longest side and mouth only. It proves that something cannot go in; it cannot prove
- * that all goes in, since it does not lay out the shapes.
+ * Answers by bulk, and by each piece by itself. It proves that something cannot go in; it cannot prove that all goes in,
+ * since it does not lay out the shapes. What could lie in a hollow piece is not counted against the room.
  */
 export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
   const room = roomMl(cavity.inside);
-  const longest = longestInsideMm(cavity.inside);
   const reasons: FitReason[] = [];
   let tightMl = 0;
   let looseMl = 0;
+  let hollowMl = 0;
   let massG = 0;
-  for (const item of items) {
-    massG += item.massG;
-    if (item.form === null) continue;
-    const bulk = bulkOf(item.form);
+  for (const { id, name, least, hollow, massG: itemG } of items) {
+    massG += itemG;
+    if (least === null) continue;
+    const bulk = bulkOf(least);
     tightMl += bulk.tightMl;
     looseMl += bulk.looseMl;
-    const byMm = longestRigidMm(item.form) - longest;
-    const of = { item: item.id, name: item.name };
-    if (byMm > hair) reasons.push({ why: 'too long', ...of, byMm });
-    const tooWide = tooWideFor(item.form, cavity);
-    if (tooWide) reasons.push({ why: 'too wide', ...of, ...tooWide });
-    const out = byMm > hair || tooWide ? null : standsOutOf(cavity, item.form);
-    if (out) reasons.push({ why: 'stands out', ...of, ...out });
+    if (hollow) hollowMl += volumeMm3(hollow) / 1000;
+    const why = whyNotBy(cavity, least);
+    if (why) reasons.push({ item: id, name, ...why });
   }
-  if (tightMl - room > hair) reasons.push({ why: 'too much', byMl: tightMl - room });
+  const byMl = tightMl - hollowMl - room;
+  if (byMl > hair) reasons.push({ why: 'over-full', byMl });
   if (cavity.mostMassG !== null && massG - cavity.mostMassG > hair) {
     reasons.push({ why: 'too heavy', byG: massG - cavity.mostMassG });
   }
-  const unmeasured = items.filter(({ form }) => form === null).map(({ id }) => id);
+  const unmeasured = items.filter(({ least }) => least === null).map(({ id }) => id);
   return {
-    verdict: verdictOn(reasons, unmeasured, looseMl, room),
+    verdict: verdictOn(reasons, unmeasured, looseMl - hollowMl, room),
     reasons,
     roomMl: room,
     tightMl,
     looseMl,
     massG,
     unmeasured,
+    laidOut: null,
   };
 }
 
-function standsOutOf(cavity: Cavity, form: Form) {
-  return cavity.inside.shape === 'soft' ? null : standsOut(containersOf(cavity)[0]!, form);
+const answered = new WeakMap<PackedForm, WeakMap<Cavity, Why | null>>();
+
+/** Why a piece never goes in by itself, where that is certain. Kept: the angles that are tried take a while. */
+function whyNotBy(cavity: Cavity, form: PackedForm): Why | null {
+  const known = answered.get(form) ?? new WeakMap<Cavity, Why | null>();
+  answered.set(form, known);
+  let why = known.get(cavity);
+  if (why === undefined) {
+    why = whyNotInside(cavity, form);
+    known.set(cavity, why);
+  }
+  return why;
+}
+
+/** Soft walls are only asked how long they are. */
+function whyNotInside(cavity: Cavity, form: PackedForm): Why | null {
+  const { inside } = cavity;
+  if (inside.shape === 'soft') {
+    const byMm = longestRigidMm(form) - longestInsideMm(inside);
+    return byMm > hair ? { why: 'too long', byMm } : null;
+  }
+  const why = whyNever(containersOf(cavity)[0]!, form);
+  return why && isCertain(why) ? why : null;
 }
 
 function verdictOn(

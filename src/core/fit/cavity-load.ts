@@ -1,8 +1,26 @@
-import { gearOf, groundUnder, placementOf, treeOf, type Loadout, type Shelf } from '../loadout';
+import {
+  gearOf,
+  groundUnder,
+  placementOf,
+  totalsOf,
+  treeOf,
+  type Loadout,
+  type Placement,
+  type Shelf,
+} from '../loadout';
 import { cavityOf, type Gear, type JobId } from '../gear';
 import { containersOf } from './containers';
-import type { Container, Load, LoadItem } from './load';
-import { itemsIn, type CavityItem } from './loads';
+import type { Container, Load, LoadItem, PackedForm } from './load/cargo';
+import { outsidesOf } from './outside';
+import type { FitItem } from './question';
+
+/** A piece to pack, of which placement it is one, and the gear that it is. */
+export interface CavityItem extends FitItem {
+  readonly placement: string;
+  readonly gear: Gear;
+  /** As it is laid out; null where its size is not known. */
+  readonly form: PackedForm | null;
+}
 
 /** What is in a cavity as a load to lay out. */
 export interface CavityQuestion {
@@ -36,19 +54,10 @@ export function cavityQuestion(
   const holder = placement && gearOf(shelf, placement);
   const cavity = holder && cavityOf(holder, cavityId);
   if (!placement || !cavity) return null;
-  const all = itemsIn(loadout, shelf, placementId, cavityId);
+  const items = itemsIn(loadout, shelf, placementId, cavityId);
   const isWorn =
     cavity.inside.shape === 'soft' && groundUnder(treeOf(loadout), placement) === 'body';
-  const isFilled = (id: string) => treeOf(loadout).within(id.split('#')[0]!).length > 0;
-  const measured = all.flatMap(({ id, form, massG, gear }): readonly LoadItem[] => {
-    if (form === null) return [];
-    const hollow = isFilled(id) ? null : hollowOf(gear);
-    const isCord = gear.supplies.some(
-      ({ job, fitness }) => job === 'cord' && fitness === 'made-for',
-    );
-    const item = { id, form, massG, isUrgent: isUrgent(gear), isCord };
-    return [hollow ? { ...item, hollow } : item];
-  });
+  const measured = items.flatMap(toLoad);
   return {
     placement: placementId,
     cavity: cavityId,
@@ -58,9 +67,59 @@ export function cavityQuestion(
       isWorn,
       isSoftInParts: true,
     })),
-    items: all,
-    unmeasured: all.filter(({ form }) => form === null),
+    items,
+    unmeasured: items.filter(({ form }) => form === null),
   };
+}
+
+/** The pieces in a cavity of a placed holder, each counted one by itself. */
+export function itemsIn(
+  loadout: Loadout,
+  shelf: Shelf,
+  placementId: string,
+  cavityId: string,
+): readonly CavityItem[] {
+  return treeOf(loadout)
+    .inCavity(placementId, cavityId)
+    .flatMap((held) => itemsOf(held, loadout, shelf));
+}
+
+/** A placement as pieces to pack, each as it is from outside with what it holds. */
+export function itemsOf(
+  placement: Placement,
+  loadout: Loadout,
+  shelf: Shelf,
+): readonly CavityItem[] {
+  const { id, count } = placement;
+  const gear = gearOf(shelf, placement);
+  const { form, least } = outsidesOf(loadout, shelf).get(id)!;
+  const isFilled = treeOf(loadout).within(id).length > 0;
+  const item = {
+    placement: id,
+    name: gear.name,
+    form,
+    least,
+    massG: totalsOf(loadout, shelf).branches.get(id)!.massG / count,
+    hollow: isFilled ? null : hollowOf(gear),
+    gear,
+  };
+  return Array.from({ length: count }, (_, at) => ({
+    ...item,
+    id: count === 1 ? id : `${id}#${at + 1}`,
+  }));
+}
+
+function toLoad({ id, form, least, massG, hollow, gear }: CavityItem): readonly LoadItem[] {
+  if (form === null) return [];
+  const isCord = gear.supplies.some(({ job, fitness }) => job === 'cord' && fitness === 'made-for');
+  const item: LoadItem = { id, form, massG, isUrgent: isUrgent(gear), isCord };
+  return [
+    {
+      ...item,
+      ...(hollow && { hollow }),
+      ...(least !== null && least !== form && { least }),
+    },
+  ];
 }
 
 /** The empty room of a rigid piece that is open as wide as it is; null for others. */

@@ -1,12 +1,11 @@
 import type { Cavity } from '../gear';
 import type { Container } from './load';
 
-/**
- * The boxes that a soft cavity may be laid out as (own): as high as it is said to be long, or as a share of it, and
- * so wide against their depth. The likeliest first.
- */
-const heights = [1, 0.82, 0.66];
+/** How wide the boxes are against their depth that a soft cavity may be laid out as (own). The likeliest first. */
 const proportions = [1.4, 1, 2.2, 3.5];
+
+/** How high they are, as shares of how long the cavity is said to be (own). */
+const heights = [1, 0.82, 0.66];
 
 /** The room of a cavity: as it is, or for soft walls the boxes that they could make. */
 export function containersOf({ inside, mouth }: Cavity): readonly Container[] {
@@ -19,10 +18,8 @@ export function containersOf({ inside, mouth }: Cavity): readonly Container[] {
       ];
     case 'soft': {
       const volume = inside.volumeMl * (1 + inside.bulgeShare) * 1000;
-      const longest = longestSide(inside.longestMm, volume);
-      return heights.flatMap((share) =>
+      return heightsOf(inside.longestMm, volume).flatMap((height) =>
         proportions.map((proportion): Container => {
-          const height = longest * share;
           const depth = Math.sqrt(volume / height / proportion);
           return { shape: 'box', sizeMm: [depth * proportion, depth, height], mouth: openWalls };
         }),
@@ -34,8 +31,11 @@ export function containersOf({ inside, mouth }: Cavity): readonly Container[] {
 /** Soft walls open as wide as they are. */
 const openWalls = { shape: 'section' } as const;
 
-/** No longer than would leave it thinner than a fifth of its length, nor shorter than a cube. */
-function longestSide(longestMm: number, volume: number): number {
+/** No lower than a cube. What is long and narrow is as long as it is said to be, or rolled down to three cubes. */
+function heightsOf(longestMm: number, volume: number): readonly number[] {
   const cube = Math.cbrt(volume);
-  return Math.max(cube, Math.min(longestMm, cube * 3));
+  const longest = Math.max(cube, longestMm);
+  const rolled = 3 * cube;
+  if (longest <= rolled) return heights.map((share) => longest * share);
+  return [longest, Math.sqrt(longest * rolled), rolled];
 }

@@ -7,6 +7,7 @@ import {
   placementOf,
   samePlace,
   treeOf,
+  withModules,
   type Bench,
   type Command,
   type Loadout,
@@ -15,7 +16,8 @@ import {
 } from '../loadout';
 import { cavityQuestion, type CavityQuestion } from './cavity-load';
 import { stowWithin, type Load, type Stowage } from './load';
-import { whyNever } from './load/why';
+import { whyNeverIn } from './load/why';
+import { roomsTouched, type InCavity } from './rooms-touched';
 
 /** A change that may help. */
 interface FixIdea {
@@ -33,8 +35,6 @@ export interface Fix extends FixIdea {
   /** How many pieces are still left out after it. */
   readonly left: number;
 }
-
-type InCavity = Exclude<Place, { readonly on: unknown }>;
 
 /** How long one change is packed at most. Steps, so that the same question has the same fixes. */
 const steps = 24;
@@ -61,14 +61,20 @@ export function* fixesFor(
   const loadout = bench.loadouts.get(loadoutId);
   const holder = loadout && placementOf(loadout, placementId);
   if (!loadout || !holder) return;
-  const leftOut = placementsOf(loadout, stowage.left);
+  const whole = withModules(bench, loadout);
+  const question = cavityQuestion(whole, bench.shelf, placementId, cavityId);
+  if (!question) return;
+  const placements = new Map(question.items.map((item) => [item.id, item.placement]));
+  const left = stowage.left.map(({ id }) => placements.get(id) ?? id);
+  // What is in a kit that goes along stays as it is there.
+  const leftOut = loadout.placements.filter(({ id }) => left.includes(id));
   const others = treeOf(loadout)
     .inCavity(placementId, cavityId)
     .filter((placement) => !leftOut.includes(placement))
     .slice(0, mayYetFit(stowage) ? othersTried : 0);
-  const left = stowage.left.map(({ id }) => id.split('#')[0]!);
   const here: InCavity = { in: placementId, cavity: cavityId };
-  const asked: Asked = { bench, loadout, here, leftOut: left };
+  const leftBefore = new Map<string, number>();
+  const asked: Asked = { bench, loadout, whole, here, leftOut: left, leftBefore };
   const candidates: readonly (() => Iterable<FixIdea>)[] = [
     () => [...leftOut, ...others].flatMap((placement) => laidDown(asked, placement)),
     () => leftOut.flatMap((placement) => moved(asked, placement)),
@@ -92,9 +98,13 @@ export function* fixesFor(
 interface Asked {
   readonly bench: Bench;
   readonly loadout: Loadout;
+  /** With the kits that go along in it: what is packed. */
+  readonly whole: Loadout;
   readonly here: InCavity;
   /** Placements of the pieces that are left out now, one for each piece. */
   readonly leftOut: readonly string[];
+  /** How many pieces other rooms leave out as the kit is now, as far as it was asked. */
+  readonly leftBefore: Map<string, number>;
 }
 
 /** How many pieces are left out after a change; null where that is no fewer, or another cavity is spoilt. */
@@ -102,30 +112,45 @@ function leftAfter(asked: Asked, { command, to, fix, instead }: FixIdea): number
   const outcome = apply(asked.bench, command);
   if (!outcome.ok) return null;
   const { shelf } = outcome.value;
-  const after = outcome.value.loadouts.get(asked.loadout.id)!;
-  const leftIn = (place: InCavity): number => {
-    const question = cavityQuestion(after, shelf, place.in, place.cavity);
-    return question === null ? Infinity : leftOf(question);
-  };
+  const after = withModules(outcome.value, outcome.value.loadouts.get(asked.loadout.id)!);
+  const leftIn = (place: InCavity) => leftInRoom(after, shelf, place);
+  const spoils = (places: readonly InCavity[]) =>
+    places.some((place) => leftIn(place) > leftInBefore(asked, place));
   if (fix === 'larger holder') {
     const holder = after.placements.find(({ gear }) => gear === instead)!;
     const places = gearOf(shelf, holder).cavities.map(({ id }) => ({ in: holder.id, cavity: id }));
     // It stands where the smaller one stood, and what lies beside it there must still go in.
-    const around = 'in' in holder.place ? [holder.place] : [];
-    return [...places, ...around].every((place) => leftIn(place) === 0) ? 0 : null;
+    const around = 'in' in holder.place ? roomsTouched(after, shelf, holder.place) : [];
+    return places.every((place) => leftIn(place) === 0) && !spoils(around) ? 0 : null;
   }
-  if (to && 'in' in to && leftIn(to) > 0) return null;
+  const [here, ...aroundHere] = roomsTouched(after, shelf, asked.here);
+  if (to && 'in' in to) {
+    const [there, ...aroundThere] = roomsTouched(after, shelf, to);
+    if (leftIn(there!) > 0 || spoils(aroundThere)) return null;
+  }
   const others = asked.leftOut.filter((id) => id !== placementMoved(command)).length;
   // Where what was left out goes elsewhere, the rest lies as it lay.
   if (others < asked.leftOut.length) return others;
-  const left = leftIn(asked.here);
-  return left < asked.leftOut.length ? left : null;
+  const left = leftIn(here!);
+  return left < asked.leftOut.length && !spoils(aroundHere) ? left : null;
+}
+
+function leftInBefore({ whole, bench, leftBefore }: Asked, place: InCavity): number {
+  const key = JSON.stringify(place);
+  const left = leftBefore.get(key) ?? leftInRoom(whole, bench.shelf, place);
+  leftBefore.set(key, left);
+  return left;
+}
+
+function leftInRoom(whole: Loadout, shelf: Bench['shelf'], place: InCavity): number {
+  const question = cavityQuestion(whole, shelf, place.in, place.cavity);
+  return question === null ? Infinity : leftOf(question);
 }
 
 /** How many pieces are left out, packed for a moment; at once where some do not go in by themselves. */
 function leftOf({ loads, unmeasured }: CavityQuestion): number {
   const goesIn = (load: Load) =>
-    load.items.every(({ form }) => whyNever(load.container, form) === null);
+    load.items.every((item) => whyNeverIn(load.container, item) === null);
   const open = loads.filter(goesIn);
   if (open.length === 0 || unmeasured.length > 0) return Infinity;
   return stowWithin(open, { seed: 1, steps, budgetMs }).left.length;
@@ -211,8 +236,9 @@ function largerHolders({ loadout, bench, here }: Asked, holder: Placement): read
 /** Everything in a holder goes into the largest cavity of another, which takes its place. */
 function intoAnother(loadout: Loadout, holder: Placement, other: Gear): Command {
   const [largest] = [...other.cavities].sort((a, b) => roomMl(b.inside) - roomMl(a.inside));
-  const id = `${other.id}-${loadout.placements.length + 1}`;
+  const id = freeId(loadout);
   const to: Place = { in: id, cavity: largest!.id };
+  const along = loadout.modules.filter(({ place }) => 'in' in place && place.in === holder.id);
   return {
     do: 'together',
     label: `put all of it into ${other.name}`,
@@ -230,6 +256,12 @@ function intoAnother(loadout: Loadout, holder: Placement, other: Gear): Command 
           placement: inner,
           to,
         })),
+      ...along.map(({ id: module }): Command => ({
+        do: 'move module',
+        loadout: loadout.id,
+        module,
+        to,
+      })),
       { do: 'take out', loadout: loadout.id, placement: holder.id, contents: 'to the mat' },
     ],
   };
@@ -262,7 +294,10 @@ function largestRoom({ cavities }: Gear): number {
   return Math.max(0, ...cavities.map(({ inside }) => roomMl(inside)));
 }
 
-function placementsOf(loadout: Loadout, left: Stowage['left']): readonly Placement[] {
-  const ids = new Set(left.map(({ id }) => id.split('#')[0]!));
-  return loadout.placements.filter(({ id }) => ids.has(id));
+/** An id that no placement of the kit has, however long the ids of its gear are. */
+function freeId({ placements }: Loadout): string {
+  const taken = new Set(placements.map(({ id }) => id));
+  let at = placements.length + 1;
+  while (taken.has(`holder-${at}`)) at += 1;
+  return `holder-${at}`;
 }

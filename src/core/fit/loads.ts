@@ -1,83 +1,86 @@
-import type { Cavity, Form, Gear } from '../gear';
+import type { Cavity } from '../gear';
 import {
   gearOf,
-  totalsOf,
+  holdersAround,
   treeOf,
   type Loadout,
-  type LoadoutTotals,
   type Placement,
   type Shelf,
 } from '../loadout';
 import { fitByBulk } from './by-bulk';
-import type { FitAnswer, FitItem } from './question';
+import { cavityQuestion, itemsIn, itemsOf, type CavityQuestion } from './cavity-load';
+import type { Stowage } from './load/stowage';
+import type { FitAnswer } from './question';
+import { withLaidOut } from './verdict';
+
+/** What was laid out before, by what is asked; null where that was not yet. */
+export type LaidOut = (question: CavityQuestion) => Stowage | null;
+
+/** Nothing was laid out yet: answers go by bulk. */
+export const notLaidOut: LaidOut = () => null;
 
 /** One cavity of a placed holder, and how what is in it fits. */
 export interface CavityLoad {
   readonly placement: string;
   readonly cavity: string;
+  readonly question: CavityQuestion;
   readonly answer: FitAnswer;
 }
 
-/** How every cavity of a loadout is filled, in the order of the placements. */
+/** How every cavity of a loadout is filled by bulk, in the order of the placements. */
 export function loadsOf(loadout: Loadout, shelf: Shelf): readonly CavityLoad[] {
   return loadout.placements.flatMap((placement) =>
-    gearOf(shelf, placement).cavities.map((cavity) => ({
-      placement: placement.id,
-      cavity: cavity.id,
-      answer: loadIn(loadout, shelf, placement.id, cavity),
-    })),
+    gearOf(shelf, placement).cavities.map((cavity): CavityLoad => {
+      const question = cavityQuestion(loadout, shelf, placement.id, cavity.id)!;
+      const answer = fitByBulk({ cavity, items: question.items });
+      return { placement: placement.id, cavity: cavity.id, question, answer };
+    }),
   );
 }
 
-/** How one cavity of a placed holder is filled. */
-export function loadIn(
+/** The same with what was laid out: from then on that is the answer. */
+export function loadsLaidOut(
+  loads: readonly CavityLoad[],
+  laidOut: LaidOut,
+): readonly CavityLoad[] {
+  if (laidOut === notLaidOut) return loads;
+  return loads.map((load) => {
+    const stowage = canBeLaidOut(load.question) ? laidOut(load.question) : null;
+    return stowage ? { ...load, answer: withLaidOut(load.answer, load.question, stowage) } : load;
+  });
+}
+
+/** Whether there is anything in a cavity whose size is known. */
+export function canBeLaidOut({ items, unmeasured }: CavityQuestion): boolean {
+  return items.length > unmeasured.length;
+}
+
+/** How one cavity of a placed holder would be filled by bulk, with more of the kit’s placements brought to it. */
+export function loadWith(
   loadout: Loadout,
   shelf: Shelf,
-  placementId: string,
+  holder: string,
   cavity: Cavity,
+  brought: readonly Placement[],
 ): FitAnswer {
-  return fitByBulk({ cavity, items: itemsIn(loadout, shelf, placementId, cavity.id) });
+  const moved = new Set(brought.map(({ id }) => id));
+  const items = [
+    ...itemsIn(loadout, shelf, holder, cavity.id).filter(({ placement }) => !moved.has(placement)),
+    ...brought.flatMap((placement) => itemsOf(placement, loadout, shelf)),
+  ];
+  return fitByBulk({ cavity, items });
 }
 
-/** A piece to pack, and the gear it is one of. */
-export interface CavityItem extends FitItem {
-  readonly gear: Gear;
-}
-
-/** The pieces in a cavity of a placed holder. */
-export function itemsIn(
+/** Whether some of these placements are within others that lie in a holder: then those shrink when they are moved. */
+export function areWithinOthers(
   loadout: Loadout,
-  shelf: Shelf,
-  placementId: string,
-  cavityId: string,
-): readonly CavityItem[] {
-  const totals = totalsOf(loadout, shelf);
-  return treeOf(loadout)
-    .inCavity(placementId, cavityId)
-    .flatMap((held) => itemsOf(held, shelf, totals));
-}
-
-/** A placement as pieces to pack: each counted one by itself, a filled soft holder as large as it has become. */
-function itemsOf(placement: Placement, shelf: Shelf, totals: LoadoutTotals): readonly CavityItem[] {
-  const gear = gearOf(shelf, placement);
-  const branch = totals.branches.get(placement.id)!;
-  const form = gear.form && outsideForm(gear.form, branch.bulk, placement.count);
-  const massG = branch.massG / placement.count;
-  return Array.from({ length: placement.count }, (_, at) => ({
-    id: placement.count === 1 ? placement.id : `${placement.id}#${at + 1}`,
-    name: gear.name,
-    form: branch.unmeasured > 0 ? null : form,
-    massG,
-    gear,
-  }));
-}
-
-function outsideForm(
-  form: Form,
-  bulk: { readonly tightMl: number; readonly looseMl: number },
-  count: number,
-): Form {
-  return form.shape === 'soft'
-    ? { ...form, tightMl: bulk.tightMl / count, looseMl: bulk.looseMl / count }
-    : form;
+  holder: string,
+  placements: readonly Placement[],
+): boolean {
+  const tree = treeOf(loadout);
+  return placements.some((placement) =>
+    holdersAround(tree, placement)
+      .slice(1)
+      .some(({ id }) => id === holder),
+  );
 }

@@ -1,12 +1,17 @@
-import type { Cavity, Form } from '../gear';
+import type { Cavity } from '../gear';
+import type { Container, PackedForm } from './load/cargo';
+import type { LeftOut } from './load/stowage';
+import type { Why } from './load/why';
 
 /** One piece to go into a cavity, as it is from outside with what it holds. */
 export interface FitItem {
   readonly id: string;
   readonly name: string;
-  /** Null where its size is not known. */
-  readonly form: Form | null;
+  /** What it cannot be less than, however it is filled; null where its size is not known. */
+  readonly least: PackedForm | null;
   readonly massG: number;
+  /** Its empty room, which others may go into; null where it has none. */
+  readonly hollow: Container | null;
 }
 
 export interface FitQuestion {
@@ -14,42 +19,32 @@ export interface FitQuestion {
   readonly items: readonly FitItem[];
 }
 
-/** Why something does not go in. Lengths in mm, volumes in mL, masses in g. */
+/** Why one piece does not go in. */
+export type PieceReason = { readonly item: string; readonly name: string } & Why;
+
+/** Why something does not go in: a piece by itself, or all together, by volume in mL or by mass in g. */
 export type FitReason =
-  | { readonly why: 'too much'; readonly byMl: number }
-  | {
-      readonly why: 'too long';
-      readonly item: string;
-      readonly name: string;
-      readonly byMm: number;
-    }
-  /** It does not pass the mouth: one diameter, or two sides, that it needs and that the mouth has. */
-  | {
-      readonly why: 'too wide';
-      readonly item: string;
-      readonly name: string;
-      readonly needsMm: readonly number[];
-      readonly mouthMm: readonly number[];
-    }
-  /** It stands out of the top, turned as it may be, so that the lid does not close. */
-  | {
-      readonly why: 'stands out';
-      readonly item: string;
-      readonly name: string;
-      readonly byMm: number;
-      readonly isUpright: boolean;
-    }
+  | PieceReason
+  | { readonly why: 'over-full'; readonly byMl: number }
   | { readonly why: 'too heavy'; readonly byG: number };
 
 /**
  * What is known of a fit.
  *
+ * Before it was laid out:
  * - `does not fit`: proven by the reasons.
  * - `only squeezed`: the soft pieces must be pressed below how they lie.
- * - `room by bulk`: nothing speaks against it; the shapes have not been laid out.
+ * - `room by bulk`: nothing speaks against it.
  * - `not known`: some pieces have no size, and the rest would go.
+ *
+ * Once it was laid out:
+ * - `does not fit`: proven by a reason.
+ * - `no place found`: some pieces found no place; that there is none is not proven.
+ * - `all in`: there is an arrangement.
+ * - `not known`: some pieces have no size, and all others are in.
  */
-export type Verdict = 'does not fit' | 'only squeezed' | 'room by bulk' | 'not known';
+export type Verdict =
+  'does not fit' | 'no place found' | 'only squeezed' | 'room by bulk' | 'not known' | 'all in';
 
 export interface FitAnswer {
   readonly verdict: Verdict;
@@ -61,4 +56,6 @@ export interface FitAnswer {
   readonly massG: number;
   /** Pieces without a size. */
   readonly unmeasured: readonly string[];
+  /** How many pieces lie in place and which do not; null before it was laid out. */
+  readonly laidOut: { readonly placed: number; readonly left: readonly LeftOut[] } | null;
 }

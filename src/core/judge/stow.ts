@@ -1,6 +1,6 @@
-import { printLength, printMass, printMoney, printVolume } from '../quantity';
+import { printMass, printMoney, printVolume } from '../quantity';
 import { cavityOf } from '../gear';
-import { openingInWords, type FitReason } from '../fit';
+import { whyInWords, type FitReason } from '../fit';
 import type { Edge, Found, Rule } from './finding';
 
 /** Below this much over a limit, in g or minor units, sums are not told from being just at it. */
@@ -13,18 +13,20 @@ interface Misfit {
   readonly reason: FitReason;
 }
 
-/** A cavity that cannot hold what is in it: one finding for each piece and reason. */
+/** A cavity that does not hold what is in it: one finding for each piece and reason. */
 export const doesNotFit: Rule<Misfit> = {
   id: 'stow/fit',
   find: ({ loads, gear }) =>
-    loads.flatMap(({ placement, cavity, answer }) => {
+    loads.flatMap(({ placement, cavity, question, answer }) => {
       const holder = gear(placement);
       const name = holder.cavities.length > 1 ? cavityOf(holder, cavity)!.name : null;
+      const placements = new Map(question.items.map((item) => [item.id, item.placement]));
+      const severity = answer.verdict === 'no place found' ? 'warn' : 'stop';
       const found = new Map<string, Found<Misfit>>();
       for (const reason of answer.reasons) {
-        const about = 'item' in reason ? reason.item.split('#')[0]! : placement;
+        const about = 'item' in reason ? placements.get(reason.item)! : placement;
         const figures = { holder: placement, cavity: name, reason };
-        found.set(`${about} ${reason.why}`, { severity: 'stop', about: [about], figures });
+        found.set(`${about} ${reason.why}`, { severity, about: [about], figures });
       }
       return [...found.values()];
     }),
@@ -35,18 +37,10 @@ export const doesNotFit: Rule<Misfit> = {
 };
 
 function misfitInWords(reason: FitReason, where: string, { units }: Edge): string {
-  switch (reason.why) {
-    case 'too long':
-      return `${reason.name} is ${printLength(reason.byMm, units)} too long for ${where}.`;
-    case 'stands out':
-      return `${reason.name}${reason.isUpright ? ' stays upright and' : ''} stands ${printLength(reason.byMm, units)} out of ${where}: the lid does not close.`;
-    case 'too wide':
-      return `${reason.name} needs ${openingInWords(reason.needsMm, units)} and the mouth of ${where} is ${openingInWords(reason.mouthMm, units)}.`;
-    case 'too much':
-      return `${where} is over-full by ${printVolume(reason.byMl, units)}, all soft pieces pressed tight.`;
-    case 'too heavy':
-      return `${where} carries ${printMass(reason.byG, units)} more than it may.`;
-  }
+  if ('item' in reason) return `${reason.name} in ${where}: ${whyInWords(reason, units)}.`;
+  return reason.why === 'over-full'
+    ? `${where} is over-full by ${printVolume(reason.byMl, units)}, all soft pieces pressed tight.`
+    : `${where} carries ${printMass(reason.byG, units)} more than it may.`;
 }
 
 /** The kit weighs more than it may. */

@@ -1,5 +1,5 @@
 import type { Gear } from '../gear';
-import { loadsOf, type CavityLoad } from '../fit';
+import { loadsLaidOut, loadsOf, notLaidOut, type CavityLoad, type LaidOut } from '../fit';
 import {
   gearOf,
   kitsWithin,
@@ -15,8 +15,12 @@ import { coverOf, type Cover, type Scheme } from '../scheme';
 import { waysOf, type Ways } from '../ways';
 import { once } from './once';
 
-/** What is worked out from a kit with all that goes along in it, on a day: each part once, when it is first asked for. */
-interface Parts {
+/**
+ * A kit on its bench with all that goes along in it, on a day, and what is worked out from it: each part once, when it is
+ * first asked for. Screens, rules, the audit and the command line share one, so that none of them answers by itself.
+ */
+export interface WorkedOutKit {
+  readonly bench: Bench;
   /** The kit as it is kept: what commands change. */
   readonly own: Loadout;
   /** With the kits that go along laid into it: what is looked at. */
@@ -26,6 +30,7 @@ interface Parts {
   readonly tree: Tree;
   readonly totals: LoadoutTotals;
   readonly ways: Ways;
+  /** How each cavity is filled: as it was laid out, and by bulk where it was not yet. */
   readonly loads: readonly CavityLoad[];
   /** How it covers the categories of a scheme. */
   readonly cover: (scheme: Scheme) => Cover;
@@ -33,13 +38,10 @@ interface Parts {
   readonly gear: (placement: string) => Gear;
 }
 
-/**
- * A worked-out kit on its bench. Screens, rules, the audit and the command line share one, so that none of them answers
- * by itself.
- */
-export interface WorkedOutKit extends Parts {
-  readonly bench: Bench;
-}
+/** What does not change while the kit, its pieces, the kits along and the day are the same. */
+type Parts = Omit<WorkedOutKit, 'bench' | 'loads'> & {
+  readonly loadsAs: (laidOut: LaidOut) => readonly CavityLoad[];
+};
 
 interface Known {
   readonly parts: Parts;
@@ -54,11 +56,36 @@ const known = new WeakMap<Loadout, Known>();
 /**
  * A kit worked out for a day. While neither it, nor a piece in it, nor a kit along has changed, its parts are those of
  * before, whatever else has changed on the bench.
+ *
+ * @param laidOut what is known of how its cavities were laid out. The same function is taken to know the same.
  */
-export function workedOut(bench: Bench, own: Loadout, day: string): WorkedOutKit {
+export function workedOut(
+  bench: Bench,
+  own: Loadout,
+  day: string,
+  laidOut: LaidOut = notLaidOut,
+): WorkedOutKit {
   const parts = partsOf(bench, own, day);
-  const descriptors = Object.getOwnPropertyDescriptors(parts);
-  return Object.defineProperties({ bench } as WorkedOutKit, descriptors);
+  return {
+    bench,
+    own,
+    whole: parts.whole,
+    day,
+    get tree() {
+      return parts.tree;
+    },
+    get totals() {
+      return parts.totals;
+    },
+    get ways() {
+      return parts.ways;
+    },
+    get loads() {
+      return parts.loadsAs(laidOut);
+    },
+    cover: parts.cover,
+    gear: parts.gear,
+  };
 }
 
 function partsOf(bench: Bench, own: Loadout, day: string): Parts {
@@ -92,7 +119,8 @@ function newParts(bench: Bench, own: Loadout, day: string): Parts {
   const { shelf } = bench;
   const whole = withModules(bench, own);
   const ways = once(() => waysOf(whole, shelf, day));
-  const loads = once(() => loadsOf(whole, shelf));
+  const byBulk = once(() => loadsOf(whole, shelf));
+  const loads = new WeakMap<LaidOut, readonly CavityLoad[]>();
   const covers = new WeakMap<Scheme, Cover>();
   return {
     own,
@@ -107,8 +135,10 @@ function newParts(bench: Bench, own: Loadout, day: string): Parts {
     get ways() {
       return ways();
     },
-    get loads() {
-      return loads();
+    loadsAs: (laidOut) => {
+      const found = loads.get(laidOut) ?? loadsLaidOut(byBulk(), laidOut);
+      loads.set(laidOut, found);
+      return found;
     },
     cover: (scheme) => {
       const found = covers.get(scheme) ?? coverOf(ways(), scheme);

@@ -3,17 +3,15 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Eye } from 'lucide-react';
 import NextLink from 'next/link';
-import { printMass, type UnitSystem } from '@/core/quantity';
-import type { FitAnswer } from '@/core/fit';
+import { printMass } from '@/core/quantity';
 import { isHolder, roomMl, type Cavity } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
-import { fitInWords, fullness } from '@/ui/kit/fit-in-words';
+import { fitInWords, isAmissIn } from '@/ui/kit/fit-in-words';
 import type { KitView } from '@/ui/kit/kit-view';
 import { DropPlace } from './drop-place';
 import { FillGauge } from './fill-gauge';
 import { PieceChip } from './piece-chip';
 import { insidePath, roomName } from './room';
-import { useStowingOf, type Stowing } from './stowings';
 
 interface HolderProps {
   readonly view: KitView;
@@ -73,11 +71,8 @@ function CavityRoom({ view, placement, cavity, share, isOnly }: CavityRoomProps)
   const { answer } = loads.find(
     (load) => load.placement === placement.id && load.cavity === cavity.id,
   )!;
-  const stowing = useStowingOf(view.loadout, placement.id, cavity.id);
-  const isAmiss =
-    answer.verdict === 'does not fit' ||
-    (stowing?.state === 'done' && stowing.stowage?.fits === false);
-  const words = roomInWords(answer, stowing, units);
+  const isAmiss = isAmissIn(answer);
+  const words = fitInWords(answer, units);
   return (
     <DropPlace
       place={{ in: placement.id, cavity: cavity.id }}
@@ -128,16 +123,6 @@ function CavityRoom({ view, placement, cavity, share, isOnly }: CavityRoomProps)
       </Flex>
     </DropPlace>
   );
-}
-
-/** What is known of a room: by bulk at once, and as laid out a moment later. */
-function roomInWords(answer: FitAnswer, stowing: Stowing | null, units: UnitSystem): string {
-  const stowage = stowing?.stowage;
-  const isOpen = answer.verdict === 'room by bulk' || answer.verdict === 'only squeezed';
-  if (!isOpen || !stowage || stowing.state !== 'done') return fitInWords(answer, units);
-  if (stowage.fits) return `all in, laid out, ${fullness(answer)}`;
-  const left = stowage.left.length;
-  return `${left} of ${left + stowage.placed.length} found no place`;
 }
 
 function LookInside({ name, path }: { readonly name: string; readonly path: string }) {

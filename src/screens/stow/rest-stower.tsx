@@ -1,9 +1,9 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Assignment } from '@/core/fit/laid-out';
-import { gearOf, type Placement } from '@/core/loadout';
+import { gearOf, isOfModule, type Placement } from '@/core/loadout';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { Tick } from '@/ui/fields/tick';
@@ -12,7 +12,6 @@ import { placeInWords } from '@/ui/kit/place-in-words';
 import { perform, sayRefused } from '@/ui/notice/notice';
 import { notBeside, type Call } from '@/workers/beside';
 import { callAssign } from '@/workers/stow-calls';
-import { useLeftOut } from './stowings';
 
 interface Proposal {
   readonly of: KitView;
@@ -24,7 +23,7 @@ interface Proposal {
 
 /** Finds places for what lies on the mat or found no room: a proposal first, done as one act. */
 export function RestStower({ view }: { readonly view: KitView }) {
-  const leftOut = useLeftOut(view.loadout);
+  const leftOut = useMemo(() => leftOutOf(view), [view]);
   const [proposal, setProposal] = useState<Proposal | null>(null);
   const call = useRef<Call<Assignment> | null>(null);
   useEffect(() => () => call.current?.cancel(), []);
@@ -53,7 +52,7 @@ export function RestStower({ view }: { readonly view: KitView }) {
       <Flex align="center" gap="3" wrap="wrap" marginBottom="3">
         <Button onClick={() => ask(new Set())}>Find places for the rest</Button>
         <Text fontSize="sm" color="fg.muted">
-          {restInWords(loose.length, new Set(leftOut.map((id) => id.split('#')[0]!)).size)}
+          {restInWords(loose.length, leftOut.length)}
         </Text>
       </Flex>
     );
@@ -130,6 +129,15 @@ function Proposed({ view, proposal, onAsk, onClose }: ProposedProps) {
       </Flex>
     </Panel>
   );
+}
+
+/** Placements of the kit itself of which some found no room where they are. */
+function leftOutOf({ loads }: KitView): readonly string[] {
+  const found = loads.flatMap(({ question, answer }) => {
+    const left = new Set((answer.laidOut?.left ?? []).map(({ id }) => id));
+    return question.items.filter(({ id }) => left.has(id)).map(({ placement }) => placement);
+  });
+  return [...new Set(found)].filter((placement) => !isOfModule(placement));
 }
 
 function restInWords(loose: number, leftOut: number): string {

@@ -11,7 +11,6 @@ import { SubPlaces } from '@/ui/shell/sub-places';
 import { CarryingTable } from './carrying-table';
 import { GroundSection } from './ground-section';
 import { KitsAlong } from './kits-along';
-import { useQuestions } from './questions';
 import { RestStower } from './rest-stower';
 
 /** The tree of holders as outlines cut open, each with its fill and mass; pieces are carried between them. */
@@ -25,7 +24,6 @@ function Stowed({ view }: { readonly view: KitView }) {
     <>
       <ScreenHeading>Stow {view.loadout.name}</ScreenHeading>
       <SubPlaces />
-      <AskForAll view={view} />
       <Flex gap="5" align="flex-start">
         <Box flex="1" minWidth="0">
           <Text fontSize="sm" color="fg.muted" marginBottom="3">
@@ -48,10 +46,4 @@ function Stowed({ view }: { readonly view: KitView }) {
       </Flex>
     </>
   );
-}
-
-/** Has every room laid out; what was found shows in each. */
-function AskForAll({ view }: { readonly view: KitView }) {
-  useQuestions(view);
-  return null;
 }

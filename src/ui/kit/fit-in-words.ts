@@ -1,31 +1,37 @@
-import { printLength, printMass, printVolume, type UnitSystem } from '@/core/quantity';
-import { openingInWords, type FitAnswer } from '@/core/fit';
+import { printMass, printVolume, type UnitSystem } from '@/core/quantity';
+import { whyInWords, type FitAnswer, type FitReason } from '@/core/fit';
 
-/** An answer in a few words: `room by bulk, 62 % full`, `does not fit: 10 mm too long`. */
+/** An answer in a few words: `room by bulk, 62 % full`, `does not fit: Ground mat: 10 mm too long`. */
 export function fitInWords(answer: FitAnswer, units: UnitSystem): string {
-  const [reason] = answer.reasons;
-  if (reason) {
-    switch (reason.why) {
-      case 'too long':
-        return `does not fit: ${reason.name} is ${printLength(reason.byMm, units)} too long`;
-      case 'stands out':
-        return `does not fit: ${reason.name} stands ${printLength(reason.byMm, units)} out`;
-      case 'too wide':
-        return `does not fit: ${reason.name} needs ${openingInWords(reason.needsMm, units)}, the mouth is ${openingInWords(reason.mouthMm, units)}`;
-      case 'too much':
-        return `does not fit: ${printVolume(reason.byMl, units)} too much`;
-      case 'too heavy':
-        return `too heavy by ${printMass(reason.byG, units)}`;
-    }
+  const { laidOut, verdict } = answer;
+  if (laidOut && laidOut.left.length > 0) {
+    const left = laidOut.left.length;
+    return `${left} of ${left + laidOut.placed} found no place`;
   }
-  switch (answer.verdict) {
+  const [reason] = answer.reasons;
+  if (reason) return reasonInWords(reason, units);
+  switch (verdict) {
     case 'only squeezed':
       return `only squeezed, ${fullness(answer)}`;
     case 'not known':
       return `not known: ${answer.unmeasured.length} without a size`;
+    case 'all in':
+      return `all in, laid out, ${fullness(answer)}`;
     default:
       return answer.looseMl === 0 ? 'empty' : `room by bulk, ${fullness(answer)}`;
   }
+}
+
+/** Whether something in a room stays outside, proven or not. */
+export function isAmissIn({ verdict }: FitAnswer): boolean {
+  return verdict === 'does not fit' || verdict === 'no place found';
+}
+
+function reasonInWords(reason: FitReason, units: UnitSystem): string {
+  if ('item' in reason) return `does not fit: ${reason.name}: ${whyInWords(reason, units)}`;
+  return reason.why === 'over-full'
+    ? `does not fit: ${printVolume(reason.byMl, units)} too much`
+    : `too heavy by ${printMass(reason.byG, units)}`;
 }
 
 /** The share of the room that is taken, from pressed tight to as it lies. */

@@ -1,14 +1,15 @@
 'use client';
 
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
-import type { CavityLoad } from '@/core/fit';
+import { canBeLaidOut, type CavityLoad } from '@/core/fit';
 import { findingInWords, findingsOf, type Finding } from '@/core/judge';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import type { Bench, Loadout, LoadoutTotals, Tree } from '@/core/loadout';
 import { schemeOf, type Cover } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
+import { useLaidOut } from './answers';
 
 /** A finding with its sentence in this person’s units. */
 export interface ToldFinding extends Finding {
@@ -40,9 +41,10 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   const bench = useBench();
   const { kit, scheme, units } = usePreferences();
   const own = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
+  const laidOut = useLaidOut();
   const view = useMemo((): KitView | null => {
     if (!own) return null;
-    const kit = workedOut(bench, own, localDay(new Date()));
+    const kit = workedOut(bench, own, localDay(new Date()), laidOut);
     const findings = findingsOf(kit).map((finding): ToldFinding => ({
       ...finding,
       message: findingInWords(finding, kit, units),
@@ -61,13 +63,35 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
       findings,
       amiss: new Set(costly.flatMap(({ about }) => about)),
     };
-  }, [bench, own, scheme, units]);
+  }, [bench, own, scheme, units, laidOut]);
+  useLayingOut(view);
   return <Context value={view}>{children}</Context>;
 }
 
 /** The kit on the table, or null where there is none yet. */
 export function useKitView(): KitView | null {
   return useContext(Context);
+}
+
+/** How long after a change its rooms are laid out anew, in ms: the change itself shows first. */
+const layOutAfterMs = 150;
+
+/** Has every room of the kit laid out beside the page, whatever is looked at, so that all of it says the same. */
+function useLayingOut(view: KitView | null): void {
+  useEffect(() => {
+    if (!view) return undefined;
+    let isStale = false;
+    const timer = setTimeout(() => {
+      const questions = view.loads.map(({ question }) => question).filter(canBeLaidOut);
+      void import('./stowings').then(({ want }) => {
+        if (!isStale) want(questions);
+      });
+    }, layOutAfterMs);
+    return () => {
+      isStale = true;
+      clearTimeout(timer);
+    };
+  }, [view]);
 }
 
 /** A day as the person's own calendar has it, YYYY-MM-DD. */

@@ -1,4 +1,4 @@
-import { loadIn, type FitAnswer } from '@/core/fit';
+import { areWithinOthers, loadWith, type FitAnswer } from '@/core/fit';
 import { cavityOf } from '@/core/gear';
 import {
   gearOf,
@@ -41,8 +41,12 @@ export function openPlaces(
     if (!moved.ok) return [];
     if ('on' in place) return [{ place, answer: null }];
     const holder = gearOf(bench.shelf, tree.byId.get(place.in)!);
-    const answer = loadIn(moved.value, bench.shelf, place.in, cavityOf(holder, place.cavity)!);
-    return [{ place, answer }];
+    const cavity = cavityOf(holder, place.cavity)!;
+    // What is taken out of something that lies there already makes that smaller: the kit as it would be.
+    const isAsItIs = !areWithinOthers(loadout, place.in, placements);
+    const kit = isAsItIs ? loadout : moved.value;
+    const brought = isAsItIs ? placements : [];
+    return [{ place, answer: loadWith(kit, bench.shelf, place.in, cavity, brought) }];
   });
   return [...open.filter((each) => !isTooSmall(each)), ...open.filter((each) => isTooSmall(each))];
 }

@@ -3,8 +3,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { printMass, printMoney, printVolume } from '@/core/quantity';
+import { canBeLaidOut } from '@/core/fit';
 import { roomMl } from '@/core/gear';
 import { gearOf, isOnGround } from '@/core/loadout';
+import { isAmissIn } from '@/ui/kit/fit-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { Figure, type Mood } from './figure';
 
@@ -82,28 +84,27 @@ function BulkFigure({
   });
   const room = outer.reduce((sum, { answer }) => sum + answer.roomMl, 0);
   const filled = outer.reduce((sum, { answer }) => sum + answer.looseMl, 0);
-  const bad = loads.filter(({ answer }) => answer.verdict === 'does not fit').length;
+  const bad = loads.filter(({ answer }) => isAmissIn(answer)).length;
+  const isLaidOut = loads.every(
+    ({ question, answer }) => answer.laidOut !== null || !canBeLaidOut(question),
+  );
   const mood: Mood = bad > 0 ? 'stop' : unmeasured > 0 ? 'watch' : 'fine';
   return (
     <Figure
       name="Stowed"
       value={printVolume(filled, units)}
       of={room > 0 ? `/ ${printVolume(room, units)}` : undefined}
-      says={
-        bad > 0
-          ? `${bad} ${bad === 1 ? 'does' : 'do'} not fit`
-          : unmeasured > 0
-            ? `+ ${unmeasured} unmeasured`
-            : filled > 0
-              ? 'goes by bulk'
-              : 'nothing stowed yet'
-      }
+      says={stowedInWords(bad, unmeasured, filled, isLaidOut)}
       mood={mood}
       share={room > 0 ? filled / room : null}
     >
       <Worked
         formula="room taken in each outermost cavity, soft pieces as they lie, against the room it has"
-        source="By bulk, longest side and mouth only: it can prove that something does not fit, not yet that all of it does."
+        source={
+          isLaidOut
+            ? 'Each room was laid out in three dimensions and checked; these are the volumes.'
+            : 'By bulk, longest side and mouth only: it can prove that something does not fit, not yet that all of it does.'
+        }
       >
         {outer.map(({ placement, cavity, answer }) => {
           const holder = gearOf(
@@ -123,6 +124,18 @@ function BulkFigure({
       </Worked>
     </Figure>
   );
+}
+
+function stowedInWords(
+  bad: number,
+  unmeasured: number,
+  filledMl: number,
+  isLaidOut: boolean,
+): string {
+  if (bad > 0) return `${bad} ${bad === 1 ? 'does' : 'do'} not fit`;
+  if (unmeasured > 0) return `+ ${unmeasured} unmeasured`;
+  if (filledMl === 0) return 'nothing stowed yet';
+  return isLaidOut ? 'all in, laid out' : 'goes by bulk';
 }
 
 function CoverFigure({ view: { cover } }: { readonly view: KitView }) {

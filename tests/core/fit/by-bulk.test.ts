@@ -7,7 +7,7 @@ import { benchOf, gear, holder, kit } from '../../support/benches';
 const cavity: Cavity = holder('h').cavities[0]!;
 
 function item(id: string, form: Form | null, massG = 100): FitItem {
-  return { id, name: id, form, massG };
+  return { id, name: id, least: form, massG, hollow: null };
 }
 
 const cube: Form = { shape: 'box', lengthMm: 100, widthMm: 100, heightMm: 50, upright: false };
@@ -28,7 +28,7 @@ describe('fit by bulk, longest side and mouth', () => {
       [item('a', cube), item('b', cube), item('c', cube)],
       {},
       'does not fit',
-      [{ why: 'too much', byMl: 500 }],
+      [{ why: 'over-full', byMl: 500 }],
     ],
     ['soft over soft', [item('a', cube), item('b', cloth)], {}, 'only squeezed', []],
     ['a piece of no size', [item('a', cube), item('b', null)], {}, 'not known', []],
@@ -46,7 +46,7 @@ describe('fit by bulk, longest side and mouth', () => {
     });
   });
 
-  it('proves a rigid side longer than the longest line inside, and says by how much', () => {
+  it('says of a rigid piece that goes in at no angle what laying it out says: by how much it stands out', () => {
     const inside = { shape: 'box', lengthMm: 30, widthMm: 40, heightMm: 120 } as const;
     const stick = (heightMm: number): Form => ({
       shape: 'cylinder',
@@ -58,7 +58,11 @@ describe('fit by bulk, longest side and mouth', () => {
       cavity: { ...cavity, inside },
       items: [item('in', stick(130)), item('out', stick(134))],
     });
-    expect(answer.reasons).toEqual([{ why: 'too long', item: 'out', name: 'out', byMm: 4 }]);
+    // Corner to corner is √(30² + 40² + 120²) = 130: only a line without a thickness would lie so.
+    expect(answer.reasons).toMatchObject([
+      { why: 'lid', item: 'in', byMm: 10 },
+      { why: 'lid', item: 'out', byMm: 14 },
+    ]);
   });
 
   it('never turns from not fitting to fitting when a piece is added', () => {
@@ -110,12 +114,15 @@ describe('the loads of a loadout', () => {
     expect(inBox!.answer).toMatchObject({ tightMl: 540, looseMl: 540, massG: 600 });
   });
 
-  it('find that the ground mats of the demo are too long for the barrel', () => {
+  it('find that the ground mats of the demo stand out of the barrel, by as much as laying them out says', () => {
     const loads = loadsOf(demoBench.loadouts.get('portage-pack-kit')!, demoBench.shelf);
     const bad = loads.filter(({ answer }) => answer.verdict === 'does not fit');
     expect(bad.map(({ placement }) => placement)).toEqual(['barrel']);
-    // The barrel is ⌀285 × 470 inside: √(285² + 470²) = 549.66, and the mat is 560 long.
-    expect(bad[0]!.answer.reasons[0]).toMatchObject({ why: 'too long', item: 'ground-mat#1' });
-    expect(bad[0]!.answer.reasons[0]).toHaveProperty('byMm', expect.closeTo(10.34, 2));
+    // The barrel is 470 high inside, 550 from corner to corner, and the mat is 560 long.
+    expect(bad[0]!.answer.reasons[0]).toMatchObject({
+      why: 'lid',
+      item: 'ground-mat#1',
+      byMm: 90,
+    });
   });
 });

@@ -1,6 +1,14 @@
 import { assign, cavityQuestion, fixesFor, stowWithin, type Fix } from '@/core/fit/laid-out';
 import { demoBench } from '@/core/demo';
-import { apply, newPlacement, placementOf, type Bench, type Command } from '@/core/loadout';
+import {
+  apply,
+  newPlacement,
+  placementOf,
+  withModules,
+  type Bench,
+  type Command,
+  type Placement,
+} from '@/core/loadout';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 
 function done(bench: Bench, command: Command): Bench {
@@ -10,7 +18,8 @@ function done(bench: Bench, command: Command): Bench {
 }
 
 function stowed(bench: Bench, kit: string, placement: string, cavity: string) {
-  const question = cavityQuestion(bench.loadouts.get(kit)!, bench.shelf, placement, cavity)!;
+  const whole = withModules(bench, bench.loadouts.get(kit)!);
+  const question = cavityQuestion(whole, bench.shelf, placement, cavity)!;
   return stowWithin(question.loads, { seed: 1, steps: 5 });
 }
 
@@ -146,6 +155,95 @@ describe('fixes', () => {
   });
 });
 
+describe('fixes where kits go along', () => {
+  const brick = (id: string, heightMm: number) =>
+    gear(id, { form: { shape: 'box', lengthMm: 98, widthMm: 98, heightMm, upright: false } });
+  const full = { id: 'm', kit: 'inner', place: { in: 'other', cavity: 'inside' } } as const;
+  const inner = kit('inner', [newPlacement('theirs', 'theirs', { on: 'body' })]);
+  const outer = (place: Placement['place'] | null) => ({
+    ...kit('outer', [
+      newPlacement('box', 'box', { on: 'body' }),
+      newPlacement('other', 'other', { on: 'body' }),
+      newPlacement('low', 'low', { in: 'box', cavity: 'inside' }),
+      newPlacement('high', 'high', { in: 'box', cavity: 'inside' }),
+    ]),
+    modules: place ? [{ ...full, place }] : [],
+  });
+  const shelf = [
+    holder('box'),
+    holder('other'),
+    brick('low', 50),
+    brick('high', 70),
+    brick('theirs', 40),
+  ];
+  const moves = (place: Placement['place'] | null) =>
+    fixesOf(benchOf(shelf, [inner, outer(place)]), 'outer', 'box', 'inside').filter(
+      ({ fix }) => fix === 'move',
+    );
+
+  it('do not move a piece into what a kit along fills', () => {
+    expect(moves(null)).toMatchObject([{ gear: 'low', left: 0 }, { gear: 'high' }]);
+    // 50 and 40 go in together, 70 and 40 do not.
+    expect(moves({ in: 'other', cavity: 'inside' })).toMatchObject([{ gear: 'low' }]);
+    const fuller = [...shelf.slice(0, -1), brick('theirs', 60)];
+    const bench = benchOf(fuller, [inner, outer({ in: 'other', cavity: 'inside' })]);
+    const found = fixesOf(bench, 'outer', 'box', 'inside').filter(({ fix }) => fix === 'move');
+    expect(found).toEqual([]);
+  });
+
+  it('take a larger holder that then goes in where the smaller one was, kits along and all', () => {
+    const longest = `box-${'x'.repeat(60)}`;
+    const wide = (id: string, heightMm: number) =>
+      holder(id, {
+        form: { shape: 'box', lengthMm: 110, widthMm: 110, heightMm: heightMm + 5, upright: false },
+        cavities: holder('x').cavities.map((cavity) => ({
+          ...cavity,
+          id: 'room',
+          inside: { shape: 'box', lengthMm: 100, widthMm: 100, heightMm },
+        })),
+      });
+    const chest = (heightMm: number) =>
+      holder('chest', {
+        cavities: holder('x').cavities.map((cavity) => ({
+          ...cavity,
+          inside: { shape: 'box', lengthMm: 150, widthMm: 120, heightMm },
+        })),
+      });
+    const bench = (heightMm: number) =>
+      benchOf(
+        [
+          chest(heightMm),
+          holder('box'),
+          wide(longest, 170),
+          brick('low', 50),
+          brick('high', 70),
+          brick('theirs', 40),
+        ],
+        [
+          inner,
+          {
+            ...kit('outer', [
+              newPlacement('chest', 'chest', { on: 'body' }),
+              newPlacement('box', 'box', { in: 'chest', cavity: 'inside' }),
+              newPlacement('low', 'low', { in: 'box', cavity: 'inside' }),
+              newPlacement('high', 'high', { in: 'box', cavity: 'inside' }),
+            ]),
+            modules: [{ ...full, place: { in: 'box', cavity: 'inside' } }],
+          },
+        ],
+      );
+    const larger = (from: Bench) =>
+      fixesOf(from, 'outer', 'box', 'inside').filter(({ fix }) => fix === 'larger holder');
+    expect(larger(bench(160))).toEqual([]);
+    const [fix] = larger(bench(180));
+    expect(fix).toMatchObject({ instead: longest, left: 0 });
+    const after = done(bench(180), fix!.command).loadouts.get('outer')!;
+    const holderThere = after.placements.find(({ gear: id }) => id === longest)!;
+    expect(holderThere.id.length).toBeLessThanOrEqual(64);
+    expect(after.modules[0]!.place).toEqual({ in: holderThere.id, cavity: 'room' });
+  });
+});
+
 describe('assign', () => {
   function answer(
     bench: Bench,
@@ -201,7 +299,7 @@ describe('assign', () => {
   });
 
   it('says what has no room anywhere', () => {
-    const { homeless } = answer(demoBench, portage, ['ground-mat#1', 'ground-mat#2']);
+    const { homeless } = answer(demoBench, portage, ['ground-mat']);
     expect(homeless).toEqual(['ground-mat']);
   });
 
@@ -216,5 +314,99 @@ describe('assign', () => {
     for (const { to } of answer(bench, portage, []).moves) {
       expect(to).not.toMatchObject({ in: 'portage-pack' });
     }
+  });
+
+  it('takes a holder that lies on the mat for room like any other', () => {
+    // A tin box and twenty pieces, all typed in and on the mat: the box stays there, and they go into it.
+    const pieces = Array.from({ length: 20 }, (_, at) =>
+      gear(`bit${at}`, {
+        form: { shape: 'box', lengthMm: 24, widthMm: 24, heightMm: 20, upright: false },
+      }),
+    );
+    const bench = benchOf(
+      [holder('tin'), ...pieces],
+      [
+        kit(
+          'k',
+          ['tin', ...pieces.map(({ id }) => id)].map((id) => newPlacement(id, id, { on: 'mat' })),
+        ),
+      ],
+    );
+    const { moves, homeless } = answer(bench, 'k', []);
+    expect(homeless).toEqual([]);
+    expect(moves).toHaveLength(20);
+    const after = moves.reduce(done, bench);
+    expect(stowed(after, 'k', 'tin', 'inside').fits).toBe(true);
+  });
+
+  it('puts a tin on the mat into the rucksack there, and pieces into both', () => {
+    const rucksack = holder('rucksack', {
+      form: { shape: 'soft', looseMl: 4000, tightMl: 900, thinnestMm: 20, longestRigidMm: 0 },
+      cavities: holder('x').cavities.map((cavity) => ({
+        ...cavity,
+        inside: { shape: 'soft', volumeMl: 9000, longestMm: 420, bulgeShare: 0.1 },
+      })),
+    });
+    const bench = benchOf(
+      [rucksack, holder('tin'), gear('stone')],
+      [
+        kit(
+          'k',
+          ['rucksack', 'tin', 'stone'].map((id) => newPlacement(id, id, { on: 'mat' })),
+        ),
+      ],
+    );
+    const { moves, homeless } = answer(bench, 'k', []);
+    expect(homeless).toEqual([]);
+    expect(moves.map(({ placement }) => placement)).toEqual(['tin', 'stone']);
+    expect(moves[0]!.to).toMatchObject({ in: 'rucksack' });
+  });
+
+  it('sees what a kit that goes along has put there already', () => {
+    const brick = (id: string) =>
+      gear(id, {
+        form: { shape: 'box', lengthMm: 98, widthMm: 98, heightMm: 70, upright: false },
+      });
+    const inner = kit('inner', [newPlacement('theirs', 'theirs', { on: 'body' })]);
+    const outer = kit('outer', [
+      newPlacement('box', 'box', { on: 'body' }),
+      newPlacement('mine', 'mine', { on: 'mat' }),
+    ]);
+    const along = { id: 'm', kit: 'inner', place: { in: 'box', cavity: 'inside' } } as const;
+    const gearThere = [holder('box'), brick('mine'), brick('theirs')];
+    const full = benchOf(gearThere, [inner, { ...outer, modules: [along] }]);
+    expect(answer(full, 'outer', [])).toEqual({ moves: [], homeless: ['mine'] });
+    const empty = benchOf(gearThere, [inner, outer]);
+    expect(answer(empty, 'outer', []).moves).toMatchObject([{ placement: 'mine' }]);
+  });
+
+  it('puts nothing into a pouch that then grows too large for where it lies', () => {
+    const pouch = holder('pouch', {
+      form: { shape: 'soft', looseMl: 60, tightMl: 30, thinnestMm: 3, longestRigidMm: 0 },
+      cavities: holder('x').cavities.map((cavity) => ({
+        ...cavity,
+        inside: { shape: 'soft', volumeMl: 1500, longestMm: 200, bulgeShare: 0 },
+      })),
+    });
+    const flat = holder('flat', {
+      cavities: holder('x').cavities.map((cavity) => ({
+        ...cavity,
+        inside: { shape: 'box', lengthMm: 150, widthMm: 150, heightMm: 30 },
+      })),
+    });
+    const cube = gear('cube', {
+      form: { shape: 'box', lengthMm: 60, widthMm: 60, heightMm: 60, upright: false },
+    });
+    const bench = benchOf(
+      [flat, pouch, cube],
+      [
+        kit('k', [
+          newPlacement('flat', 'flat', { on: 'body' }),
+          newPlacement('pouch', 'pouch', { in: 'flat', cavity: 'inside' }),
+          newPlacement('cube', 'cube', { on: 'mat' }),
+        ]),
+      ],
+    );
+    expect(answer(bench, 'k', [])).toEqual({ moves: [], homeless: ['cube'] });
   });
 });

@@ -22,7 +22,7 @@ function told(loadout: Loadout, today: string, units: 'metric' | 'us' = 'metric'
 describe('findings on the demo', () => {
   it('name the faults of the portage pack, the costliest first', () => {
     expect(messages('portage-pack-kit', '2026-09-24')).toEqual([
-      'stop: Closed-cell ground mat is 10 mm too long for Barrel 30 L.',
+      'stop: Closed-cell ground mat in Barrel 30 L: stands 90 mm out of the top, so that the lid does not close.',
       // The vessels are in the pack; what heats them lies in the barrel.
       'warn: Boil: all 3 ways go with Barrel 30 L; 2 that are independent are wanted.',
       'warn: Roof: all 2 ways go with Portage pack 45 L; 2 that are independent are wanted.',
@@ -34,7 +34,9 @@ describe('findings on the demo', () => {
   });
 
   it('print in the units that are asked for', () => {
-    expect(messages('portage-pack-kit', '2026-09-24', 'us')[0]).toMatch(/0\.4 in too long/);
+    expect(messages('portage-pack-kit', '2026-09-24', 'us')[0]).toMatch(
+      /stands 3\.5 in out of the top/,
+    );
   });
 
   it('say what would do a job but lacks what it relies on', () => {

@@ -2,7 +2,12 @@ import type { Form, Mouth } from '../../gear';
 
 export type BoxForm = Form & { readonly shape: 'box' };
 export type CylinderForm = Form & { readonly shape: 'cylinder' };
-export type SoftForm = Form & { readonly shape: 'soft' };
+
+/** Something soft; filled, with a block in it that does not bend: the sides of that, the shortest first, in mm. */
+export type SoftForm = Form & { readonly shape: 'soft' } & { readonly coreMm?: Sides };
+
+/** A form as it is packed. */
+export type PackedForm = BoxForm | CylinderForm | SoftForm;
 
 /** Lengths along x, y and z, in mm. Up is z; the low corner of a container's hull is [0, 0, 0]. */
 export type Sides = readonly [number, number, number];
@@ -24,13 +29,15 @@ export type Container =
 /** One piece to load. */
 export interface LoadItem {
   readonly id: string;
-  readonly form: Form;
+  readonly form: PackedForm;
   /** In grams; 0 where it does not matter. Heavy pieces go low, or near the back of a pack. */
   readonly massG?: number;
   /** Whether it is wanted first, and so goes near the mouth. */
   readonly isUrgent?: boolean;
   /** The empty room inside, open at its top as wide as it is, so that other pieces may go into it. */
   readonly hollow?: Container;
+  /** What it cannot be less than, where that is less than its form: a filled holder could be filled another way. */
+  readonly least?: PackedForm;
   /** Cord, tape or wire, which may be wound round something. */
   readonly isCord?: boolean;
 }

@@ -1,5 +1,4 @@
-import type { Form } from '../../gear';
-import { axes, type Axis, type Sides } from './cargo';
+import { axes, type Axis, type PackedForm, type Sides, type SoftForm } from './cargo';
 import { turns, uprightTurns } from './turns';
 
 /** One way that a rigid form can stand: the hull's sides along x, y and z, and a cylinder's axis. */
@@ -9,7 +8,7 @@ export interface Stance {
 }
 
 /** Every way that a rigid form may stand by right angles, each once; none for a soft one. */
-export function stancesOf(form: Form): readonly Stance[] {
+export function stancesOf(form: PackedForm): readonly Stance[] {
   switch (form.shape) {
     case 'box': {
       const own = [form.lengthMm, form.widthMm, form.heightMm] as const;
@@ -36,19 +35,36 @@ export function stancesOf(form: Form): readonly Stance[] {
   }
 }
 
-/** The sides of a rigid form's hull, the shortest first. */
-export function sidesInOrder(form: Form): Sides {
-  const sides =
-    form.shape === 'box'
-      ? [form.lengthMm, form.widthMm, form.heightMm]
-      : form.shape === 'cylinder'
-        ? [form.diameterMm, form.diameterMm, form.heightMm]
-        : [form.thinnestMm, form.thinnestMm, form.longestRigidMm];
-  return sides.sort((a, b) => a - b) as unknown as Sides;
+/** The sides of what does not bend in a form, the shortest first: a rigid form's hull, a soft one's core. */
+export function sidesInOrder(form: PackedForm): Sides {
+  switch (form.shape) {
+    case 'box':
+      return ascending([form.lengthMm, form.widthMm, form.heightMm]);
+    case 'cylinder':
+      return ascending([form.diameterMm, form.diameterMm, form.heightMm]);
+    case 'soft':
+      return form.coreMm ?? ascending([form.thinnestMm, form.thinnestMm, form.longestRigidMm]);
+  }
+}
+
+/** Sides, the shortest first. */
+export function ascending(sides: readonly number[]): Sides {
+  return [...sides].sort((a, b) => a - b) as unknown as Sides;
+}
+
+/** Whether a soft piece can make a block of these sides: nowhere too thin, and as long as its stiff parts and core ask. */
+export function canBeBlock(
+  size: readonly number[],
+  { thinnestMm, longestRigidMm, coreMm }: SoftForm,
+  slack: number,
+): boolean {
+  if (Math.min(...size) < thinnestMm - slack) return false;
+  if (Math.hypot(...size) < longestRigidMm - slack) return false;
+  return !coreMm || ascending(size).every((side, at) => side >= coreMm[at]! - slack);
 }
 
 /** The least room that a form takes, in mm³. */
-export function leastVolumeMm3(form: Form): number {
+export function leastVolumeMm3(form: PackedForm): number {
   switch (form.shape) {
     case 'box':
       return form.lengthMm * form.widthMm * form.heightMm;

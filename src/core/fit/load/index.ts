@@ -3,6 +3,7 @@ export * from './stowage';
 export * from './search';
 export * from './stow-search';
 export * from './stow-within';
+export * from './answer';
 export * from './verify';
 export { whyInWords, type Why } from './why';
 export { middleOf, volumeOf } from './solid';

@@ -14,7 +14,7 @@ const mostParts = 6;
  * is, until it has room. Null where that does not come to its volume; one with a part that does not bend is not split.
  */
 export function pourInParts(spaces: Spaces, { item, form }: SoftPiece, volume: number): Put | null {
-  if (form.longestRigidMm > 0) return null;
+  if (form.longestRigidMm > 0 || form.coreMm) return null;
   const empty = spaces.alike();
   empty.copyFrom(spaces);
   const parts: Solid[] = [];

@@ -177,7 +177,8 @@ function pillowOf([x, y, z]: Sides, volume: number, form: SoftForm): Sides | nul
   const isAlongX = x >= y;
   const length = Math.min(isAlongX ? x : y, long);
   const size: Sides = isAlongX ? [length, area / length, wished] : [area / length, length, wished];
-  return isWithin(size, [x, y, z], form) ? size : null;
+  if (isWithin(size, [x, y, z], form)) return size;
+  return form.coreMm ? sliceOf([x, y, z], volume, form) : null;
 }
 
 /** In a round room, those that no block had room for lie as discs over all that is in. */
@@ -201,11 +202,19 @@ function withDiscs(
     const isIn =
       level + height <= container.heightMm + hair &&
       height * area <= form.looseMl * 1000 + hair &&
-      Math.hypot(d, height) >= form.longestRigidMm;
+      Math.hypot(d, height) >= form.longestRigidMm &&
+      isInDisc(form.coreMm, d, height);
     if (isIn) {
       puts.push({ item, solid: { atMm: [0, 0, level], sizeMm: [d, d, height], axis: 'z' } });
       level += height;
     } else left.push(item);
   }
   return { puts, left };
+}
+
+/** Whether what does not bend goes flat into a disc. */
+function isInDisc(coreMm: Sides | undefined, diameterMm: number, heightMm: number): boolean {
+  if (!coreMm) return true;
+  const [thick, wide, long] = coreMm;
+  return thick <= heightMm + hair && Math.hypot(wide, long) <= diameterMm + hair;
 }

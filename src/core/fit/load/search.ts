@@ -9,7 +9,7 @@ import { randomFrom } from './random';
 import { mannersFor } from './manners';
 import { orderedIn } from './order';
 import { isFullyOpen } from './way-in';
-import { tooMuchMl, whyNever, type Why } from './why';
+import { tooMuchMl, whyNeverIn, type Why } from './why';
 import { isBetterPlaced, placingOf, type Placing } from './placing';
 
 /** After all fits, how many more arrangements are tried for better places. */
@@ -58,9 +58,9 @@ export class LoadSearch {
     seed: number,
   ) {
     this.random = randomFrom(seed);
-    this.never = load.items.flatMap(({ id, form }) => {
-      const why = whyNever(load.container, form);
-      return why ? [{ id, why }] : [];
+    this.never = load.items.flatMap((item) => {
+      const why = whyNeverIn(load.container, item);
+      return why ? [{ id: item.id, why }] : [];
     });
     const nevers = new Set(this.never.map(({ id }) => id));
     this.hopeful = { ...load, items: load.items.filter(({ id }) => !nevers.has(id)) };
@@ -83,10 +83,7 @@ export class LoadSearch {
   get leftOut(): readonly LeftOut[] {
     const placed = new Set(this.found.placed.map(({ id }) => id));
     const { container, items } = this.hopeful;
-    const byMl = tooMuchMl(
-      container,
-      items.map(({ form }) => form),
-    );
+    const byMl = tooMuchMl(container, items);
     const why: Why = byMl > 1e-6 ? { why: 'too much', byMl } : { why: 'no place found' };
     const rest = items.filter(({ id }) => !placed.has(id)).map(({ id }) => ({ id, why }));
     return [...this.never, ...rest];

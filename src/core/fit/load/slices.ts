@@ -1,4 +1,6 @@
 import type { Sides, SoftForm } from './cargo';
+import { canBeBlock } from './forms';
+import { turns } from './turns';
 
 const hair = 1e-6;
 
@@ -20,7 +22,7 @@ export function sliceOf(sides: Sides, volume: number, form: SoftForm): Sides | n
     const size = sides.map((side, at) =>
       at === k ? Math.min(thick, side) : side,
     ) as unknown as Sides;
-    if (Math.hypot(...size) >= form.longestRigidMm - hair) return size;
+    if (canBeBlock(size, form, hair)) return size;
   }
   const [long, middle, short] = order as [number, number, number];
   for (const [whole, first, second] of [
@@ -39,7 +41,7 @@ export function sliceOf(sides: Sides, volume: number, form: SoftForm): Sides | n
     }
     if (isWithin(size, sides, form)) return size as unknown as Sides;
   }
-  return cubeOf(sides, volume, form);
+  return cubeOf(sides, volume, form) ?? roundCore(sides, volume, form);
 }
 
 /** A block with one side as long as its rigid part asks, or as even as it can be. */
@@ -54,10 +56,26 @@ function cubeOf(sides: Sides, volume: number, form: SoftForm): Sides | null {
   return isWithin(size, sides, form) ? (size as unknown as Sides) : null;
 }
 
+/** What does not bend, turned as it goes into the space, with the rest laid round it until it has its volume. */
+function roundCore(sides: Sides, volume: number, form: SoftForm): Sides | null {
+  if (!form.coreMm) return null;
+  const core = form.coreMm.map((side) => Math.max(side, form.thinnestMm));
+  for (const turn of turns) {
+    const size = turn.map((own) => core[own]!);
+    if (size.some((side, k) => side > sides[k]! + hair)) continue;
+    for (let k = 0; k < 3; k += 1) {
+      const area = (size[0]! * size[1]! * size[2]!) / size[k]!;
+      size[k] = Math.min(sides[k]!, Math.max(size[k]!, volume / area));
+    }
+    const taken = size[0]! * size[1]! * size[2]!;
+    if (taken >= volume - hair && taken <= form.looseMl * 1000 + hair) {
+      return size as unknown as Sides;
+    }
+  }
+  return null;
+}
+
 /** Whether a block goes into a space and is one that the piece can make. */
 export function isWithin(size: readonly number[], sides: Sides, form: SoftForm): boolean {
-  return (
-    size.every((side, at) => side <= sides[at]! + hair && side >= form.thinnestMm - hair) &&
-    Math.hypot(...size) >= form.longestRigidMm - hair
-  );
+  return size.every((side, at) => side <= sides[at]! + hair) && canBeBlock(size, form, hair);
 }

@@ -5,6 +5,7 @@ import { leastVolumeMm3 } from './forms';
 import { nestingsOf, toldApart, type Nest } from './nest';
 import { LoadSearch } from './search';
 import { volumeOf } from './solid';
+import { isCertain, type Why } from './why';
 
 /** Arrangements tried in each shape and each nesting before the best of them are gone on with. */
 const firstSteps = 3;
@@ -60,7 +61,10 @@ export class StowSearch {
     const { search, nests } = this.best;
     return search.leftOut.flatMap((left) => {
       const nest = nests.find(({ host }) => host === left.id);
-      return [left, ...(nest?.pieces ?? []).map(({ id }) => ({ id, why: left.why }))];
+      // What goes into another shape of the container has found no place in this one, whatever it lacks here.
+      const isNever = this.never.has(left.id) || !isCertain(left.why);
+      const why: Why = isNever ? left.why : { why: 'no place found' };
+      return [left.id, ...(nest?.pieces ?? []).map(({ id }) => id)].map((id) => ({ id, why }));
     });
   }
 

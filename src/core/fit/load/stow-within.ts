@@ -1,6 +1,7 @@
 import type { Load } from './cargo';
 import type { Stowage } from './stowage';
-import { StowSearch, stowageOf } from './stow-search';
+import { StowSearch } from './stow-search';
+import { answerOf } from './answer';
 
 /** When a search ends, at the latest: after a time in ms, or a number of steps, or when it is told to. */
 export interface Bounds {
@@ -12,18 +13,19 @@ export interface Bounds {
 }
 
 /**
- * Lays out a load, or one of the shapes that its container can take, in one go: the best answer within the bounds, and at least the one after the first step. With a
- * bound of steps alone, the same load and seed give the same answer.
+ * Lays out a load, or one of the shapes that its container can take, in one go: the best answer within the bounds, and at
+ * least the one after the first step, verified. With a bound of steps alone, the same load and seed give the same answer.
  */
 export function stowWithin(
   load: Load | readonly Load[],
   { seed, budgetMs = Infinity, steps = Infinity, isCancelled = () => false }: Bounds,
 ): Stowage {
   const until = performance.now() + budgetMs;
-  const search = new StowSearch('container' in load ? [load] : load, seed);
+  const loads = 'container' in load ? [load] : load;
+  const search = new StowSearch(loads, seed);
   const run = search.run();
   while (search.steps < steps && !run.next().done) {
     if (performance.now() >= until || isCancelled()) break;
   }
-  return stowageOf(search);
+  return answerOf(loads, search);
 }

@@ -4,6 +4,8 @@ import {
   type Container,
   type Load,
   type LoadItem,
+  type PackedForm,
+  type SoftForm,
   type Solid,
   type Stowed,
 } from './cargo';
@@ -116,7 +118,7 @@ function isHostOf(inner: Stowed, host: Stowed): boolean {
   return inner.within?.host === host.id;
 }
 
-function hasItsForm(stowed: Stowed, form: Form): boolean {
+function hasItsForm(stowed: Stowed, form: PackedForm): boolean {
   if (form.shape !== 'soft') {
     return stancesOf(form).some(
       ({ sizeMm, axis }) =>
@@ -130,6 +132,19 @@ function hasItsForm(stowed: Stowed, form: Form): boolean {
     volumeMl <= form.looseMl * (1 + slack) &&
     blocks.every(isEvenRound) &&
     Math.min(...blocks.flatMap(({ sizeMm }) => sizeMm)) >= form.thinnestMm - slack &&
-    Math.hypot(...stowed.sizeMm) >= form.longestRigidMm - slack
+    Math.hypot(...stowed.sizeMm) >= form.longestRigidMm - slack &&
+    holdsCore(stowed, form)
   );
+}
+
+/** What does not bend in it lies along the sides of the block, or flat in the disc, that it was made. */
+function holdsCore({ sizeMm, axis, more }: Stowed, { coreMm }: SoftForm): boolean {
+  if (!coreMm) return true;
+  if (more) return false;
+  const [thick, wide, long] = coreMm;
+  if (axis === 'z') {
+    return thick <= sizeMm[2] + slack && Math.hypot(wide, long) <= sizeMm[0] + slack;
+  }
+  const sides = [...sizeMm].sort((a, b) => a - b);
+  return thick <= sides[0]! + slack && wide <= sides[1]! + slack && long <= sides[2]! + slack;
 }

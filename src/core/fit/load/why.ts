@@ -1,7 +1,16 @@
-import type { Form } from '../../gear';
 import { printLength, printVolume, type UnitSystem } from '../../quantity';
 import { openingInWords, tooWideFor } from '../mouth';
-import { hullOf, volumeMm3, type Container, type Sides } from './cargo';
+import {
+  hullOf,
+  volumeMm3,
+  type BoxForm,
+  type Container,
+  type CylinderForm,
+  type LoadItem,
+  type PackedForm,
+  type Sides,
+  type SoftForm,
+} from './cargo';
 import { leastVolumeMm3, sidesInOrder, stancesOf, type Stance } from './forms';
 import { hair, isInside } from './solid';
 import { canReach } from './way-in';
@@ -26,13 +35,38 @@ export type Why =
   | { readonly why: 'pressed'; readonly needsMl: number; readonly roomMl: number }
   /** It is thinner than it may be made. */
   | { readonly why: 'too thick'; readonly byMm: number }
+  /** Filled as it was laid out it does not go in; filled another way it might. */
+  | { readonly why: 'filled'; readonly so: Why }
   /** All pieces together take more than there is. */
   | { readonly why: 'too much'; readonly byMl: number }
   /** Nothing speaks against it, and no place was found. */
-  | { readonly why: 'no place found' };
+  | { readonly why: 'no place found' }
+  /** An answer was found that did not hold when it was looked at once more: a fault of this program. */
+  | { readonly why: 'fault'; readonly wrong: string };
+
+/** Whether nothing speaks against a reason: no other arrangement does away with it. */
+export function isCertain({ why }: Why | { readonly why: string }): boolean {
+  return !uncertain.has(why);
+}
+
+const uncertain: ReadonlySet<string> = new Set<Why['why']>([
+  'no place found',
+  'no turning',
+  'at an angle',
+  'filled',
+  'too much',
+  'fault',
+]);
+
+/** Why a piece does not go into an empty container, filled as it is; null where it does. */
+export function whyNeverIn(container: Container, { form, least }: LoadItem): Why | null {
+  const why = whyNever(container, form);
+  if (!why || !least) return why;
+  return whyNever(container, least) ?? { why: 'filled', so: why };
+}
 
 /** Why a form does not go into an empty container at all; null where it does. Proven but for `no turning`. */
-export function whyNever(container: Container, form: Form): Why | null {
+export function whyNever(container: Container, form: PackedForm): Why | null {
   if (form.shape === 'soft') return whySoftNever(container, form);
   const stances = stancesOf(form);
   const inside = stances.filter((stance) => isInside(inTheMiddle(container, stance), container));
@@ -50,32 +84,16 @@ export function whyNever(container: Container, form: Form): Why | null {
   return goesInTilted(container, form) ? { why: 'at an angle' } : tooLarge;
 }
 
-/**
- * By how much a form stands out of the top where it is shown at once that it always does: by its shortest side, or
- * because it may not be turned. Null where that does not show it.
- */
-export function standsOut(
-  container: Container,
-  form: Form,
-): { readonly byMm: number; readonly isUpright: boolean } | null {
-  if (form.shape === 'soft') return null;
-  if (!form.upright && sidesInOrder(form)[0] <= Math.min(...hullOf(container)) + hair) return null;
-  const stances = stancesOf(form);
-  if (stances.some((stance) => isInside(inTheMiddle(container, stance), container))) return null;
-  const why = whyTooLarge(container, form, stances);
-  return why.why === 'lid' ? { byMm: why.byMm, isUpright: why.isUpright } : null;
-}
-
 /** Why, in a sentence without the piece's name. */
 export function whyInWords(why: Why, units: UnitSystem): string {
   switch (why.why) {
     case 'lid':
       return why.isUpright
-        ? `stays upright, and stands ${printLength(why.byMm, units)} out of the top: the lid does not close`
-        : `stands ${printLength(why.byMm, units)} out of the top: the lid does not close`;
+        ? `stays upright, and stands ${printLength(why.byMm, units)} out of the top, so that the lid does not close`
+        : `stands ${printLength(why.byMm, units)} out of the top, so that the lid does not close`;
     case 'upright':
       return why.isLid
-        ? `stays upright, and stands ${printLength(why.byMm, units)} out of the top: the lid does not close; laid down it goes in`
+        ? `stays upright, and stands ${printLength(why.byMm, units)} out of the top, so that the lid does not close; laid down it goes in`
         : `stays upright, and is ${printLength(why.byMm, units)} too wide for that; laid down it goes in`;
     case 'too long':
       return `${printLength(why.byMm, units)} too long, and it does not go in corner to corner either`;
@@ -89,20 +107,31 @@ export function whyInWords(why: Why, units: UnitSystem): string {
       return `pressed as tight as it goes it takes ${printVolume(why.needsMl, units)}, and the room is ${printVolume(why.roomMl, units)}`;
     case 'too thick':
       return `cannot be made thin enough, by ${printLength(why.byMm, units)}`;
+    case 'filled':
+      return `as it is filled, ${whyInWords(why.so, units)}; filled another way it might go in`;
     case 'too much':
       return `no room: all pieces together, pressed tight, are ${printVolume(why.byMl, units)} more than there is`;
+    case 'fault':
+      return `not laid out: an answer was found that does not hold (${why.wrong.replace(/\.$/, '')}). A fault of this program; nothing is claimed of this room`;
     case 'no place found':
       return 'no place found beside the others; not proven that there is none';
   }
 }
 
-/** What all pieces together take too much, pressed tight, in mL; 0 or less where the sum does not speak against it. */
-export function tooMuchMl(container: Container, forms: readonly Form[]): number {
-  const sum = forms.reduce((taken, form) => taken + leastVolumeMm3(form), 0);
+/**
+ * What all pieces together take too much, pressed tight and with all hollows full, in mL; 0 or less where the sum does
+ * not speak against it.
+ */
+export function tooMuchMl(container: Container, items: readonly LoadItem[]): number {
+  const sum = items.reduce(
+    (taken, { form, least, hollow }) =>
+      taken + leastVolumeMm3(least ?? form) - (hollow ? volumeMm3(hollow) : 0),
+    0,
+  );
   return (sum - volumeMm3(container)) / 1000;
 }
 
-function whySoftNever(container: Container, form: Form & { readonly shape: 'soft' }): Why | null {
+function whySoftNever(container: Container, form: SoftForm): Why | null {
   const hull = hullOf(container);
   const roomMl = volumeMm3(container) / 1000;
   if (form.tightMl > roomMl + hair) return { why: 'pressed', needsMl: form.tightMl, roomMl };
@@ -111,13 +140,19 @@ function whySoftNever(container: Container, form: Form & { readonly shape: 'soft
   const mouth = tooWideFor(form, { inside: insideOf(container), mouth: container.mouth });
   if (mouth) return { why: 'mouth', ...mouth };
   const thick = form.thinnestMm - Math.min(...hull);
-  return thick > hair ? { why: 'too thick', byMm: thick } : null;
+  if (thick > hair) return { why: 'too thick', byMm: thick };
+  return form.coreMm ? whyNever(container, coreOf(form.coreMm)) : null;
+}
+
+/** What does not bend in a soft piece, as a box that may be turned. */
+function coreOf([heightMm, widthMm, lengthMm]: Sides): BoxForm {
+  return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
 }
 
 type TooLarge = Why & { readonly why: 'lid' | 'too long' };
 
 /** The way of standing that is out by least, and by how much. */
-function whyTooLarge(container: Container, form: Form, stances: readonly Stance[]): TooLarge {
+function whyTooLarge(container: Container, form: PackedForm, stances: readonly Stance[]): TooLarge {
   const hull = hullOf(container);
   const isRound = container.shape === 'cylinder';
   let least: TooLarge = { why: 'too long', byMm: Infinity };
@@ -168,7 +203,7 @@ function longestWithin(container: Container): number {
 const angleSteps = 30;
 
 /** Whether a rigid form goes in by itself at some angle: tried along the diagonals and at angles three degrees apart, so it may miss a few. */
-function goesInTilted(container: Container, form: Form): boolean {
+function goesInTilted(container: Container, form: PackedForm): boolean {
   if (form.shape === 'soft' || form.upright) return false;
   const [a, b, c] = sidesInOrder(form);
   const longest = longestWithin(container);
@@ -185,6 +220,7 @@ function goesInTilted(container: Container, form: Form): boolean {
   ];
   for (const yaw of yaws) {
     for (const pitch of pitches) {
+      if (!mayLieAlong([l, w, h], c, a, yaw, pitch)) continue;
       const isIn =
         form.shape === 'cylinder'
           ? isRodInside(container, form, yaw, pitch)
@@ -193,6 +229,14 @@ function goesInTilted(container: Container, form: Form): boolean {
     }
   }
   return false;
+}
+
+/** Whether something `long` along a direction, and nowhere thinner than `thin`, is within a hull's sides at all. */
+function mayLieAlong(hull: Sides, long: number, thin: number, yaw: number, pitch: number): boolean {
+  const cp = Math.cos(pitch);
+  return [cp * Math.cos(yaw), cp * Math.sin(yaw), Math.sin(pitch)].every(
+    (part, k) => long * part + thin * Math.sqrt(Math.max(0, 1 - part * part)) <= hull[k]! + hair,
+  );
 }
 
 const rolls = Array.from({ length: 15 }, (_, at) => (at * Math.PI) / 14);
@@ -204,7 +248,7 @@ const quarters = Array.from(
 
 function isRodInside(
   container: Container,
-  { diameterMm, heightMm }: Form & { readonly shape: 'cylinder' },
+  { diameterMm, heightMm }: CylinderForm,
   yaw: number,
   pitch: number,
 ): boolean {

@@ -9,7 +9,7 @@ import {
   type CavityQuestion,
 } from '@/core/fit/laid-out';
 import { Panel } from '@/ui/fields/panel';
-import type { Stowing } from '../stowings';
+import type { Stowing } from '@/ui/kit/stowings';
 
 interface CarriedProps {
   readonly question: CavityQuestion;

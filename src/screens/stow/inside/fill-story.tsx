@@ -9,7 +9,7 @@ import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
 import { notBeside } from '@/workers/beside';
-import { searchLonger, stopSearching, type Stowing } from '../stowings';
+import { searchLonger, stopSearching, type Stowing } from '@/ui/kit/stowings';
 
 interface FillStoryProps {
   readonly view: KitView;

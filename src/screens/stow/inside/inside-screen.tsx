@@ -2,15 +2,14 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
-import type { CavityQuestion } from '@/core/fit/laid-out';
+import type { CavityQuestion } from '@/core/fit';
 import { Choice } from '@/ui/fields/choice';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
-import { useQuestions } from '../questions';
 import { insidePath, roomName } from '../room';
-import { useStowing } from '../stowings';
+import { useStowing } from '@/ui/kit/stowings';
 import { Carried } from './carried';
 import { FillStory } from './fill-story';
 import { LeftOuts } from './left-outs';
@@ -25,7 +24,7 @@ export function InsideScreen() {
 function Inside({ view }: { readonly view: KitView }) {
   const router = useRouter();
   const asked = useSearchParams();
-  const questions = useQuestions(view);
+  const questions = view.loads.map((load) => load.question).filter(({ items }) => items.length > 0);
   const wished = questions.find(
     ({ placement, cavity }) => placement === asked.get('in') && cavity === asked.get('cavity'),
   );

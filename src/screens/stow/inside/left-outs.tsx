@@ -11,7 +11,7 @@ import { placeInWords } from '@/ui/kit/place-in-words';
 import { perform, sayRefused } from '@/ui/notice/notice';
 import { notBeside } from '@/workers/beside';
 import { callFixes } from '@/workers/stow-calls';
-import type { Stowing } from '../stowings';
+import type { Stowing } from '@/ui/kit/stowings';
 
 interface LeftOutsProps {
   readonly view: KitView;

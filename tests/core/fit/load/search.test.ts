@@ -120,7 +120,7 @@ describe('cases', () => {
 
   it('says by how much a lid does not close', () => {
     const stowage = stow({ container: tin(100, 60, 20), items: [box('stove', [90, 50, 23])] });
-    expect(whyOf(stowage).stove).toBe('stands 3 mm out of the top: the lid does not close');
+    expect(whyOf(stowage).stove).toBe('stands 3 mm out of the top, so that the lid does not close');
     const upright = stow({ container: tin(100, 60, 20), items: [box('ink', [19, 19, 23], true)] });
     expect(whyOf(upright).ink).toMatch(/^stays upright, and stands 3 mm out of the top/);
     expect(stow({ container: tin(100, 60, 20), items: [box('ink', [19, 19, 23])] }).fits).toBe(

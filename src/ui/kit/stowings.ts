@@ -1,10 +1,10 @@
 'use client';
 
 import { create } from 'zustand';
-import type { CavityQuestion, Stowage } from '@/core/fit/laid-out';
-import type { Loadout } from '@/core/loadout';
+import { keyOf, type CavityQuestion, type Stowage } from '@/core/fit';
 import type { Call } from '@/workers/beside';
 import { callStow } from '@/workers/stow-calls';
+import { keepAnswer } from './answers';
 
 /** How a cavity's pieces go in, as far as it has been worked out. */
 export interface Stowing {
@@ -26,17 +26,9 @@ const mostKept = 300;
 
 interface Stowings {
   readonly byKey: ReadonlyMap<string, Stowing>;
-  /** The questions asked last, by placement and cavity, and the kit that they were asked of. */
-  readonly asked: {
-    readonly of: Loadout | null;
-    readonly keys: ReadonlyMap<string, string>;
-  };
 }
 
-const useStowings = create<Stowings>(() => ({
-  byKey: new Map(),
-  asked: { of: null, keys: new Map() },
-}));
+const useStowings = create<Stowings>(() => ({ byKey: new Map() }));
 
 interface Wanted {
   readonly key: string;
@@ -60,18 +52,6 @@ function drop(run: Running): void {
   run.call.cancel();
 }
 
-const keys = new WeakMap<CavityQuestion, string>();
-
-/** What tells one question from another: the room and the pieces, but not their names. */
-export function keyOf(question: CavityQuestion): string {
-  const known = keys.get(question);
-  if (known !== undefined) return known;
-  const { placement, cavity, loads } = question;
-  const key = `${placement} ${cavity} ${JSON.stringify(loads.map(({ container }) => container))} ${JSON.stringify(loads[0]!.items)}`;
-  keys.set(question, key);
-  return key;
-}
-
 /** What is known of a question so far; null where it was not asked yet. */
 export function knownOf(question: CavityQuestion): Stowing | null {
   return useStowings.getState().byKey.get(keyOf(question)) ?? null;
@@ -81,29 +61,11 @@ export function useStowing(question: CavityQuestion | null): Stowing | null {
   return useStowings(({ byKey }) => (question && byKey.get(keyOf(question))) ?? null);
 }
 
-/** What is known of a cavity as the kit is now. */
-export function useStowingOf(loadout: Loadout, placement: string, cavity: string): Stowing | null {
-  return useStowings(({ byKey, asked }) => {
-    const key = asked.of === loadout ? asked.keys.get(`${placement} ${cavity}`) : undefined;
-    return (key !== undefined && byKey.get(key)) || null;
-  });
-}
-
-/** Pieces that found no room in any cavity of the kit as it is now. */
-export function useLeftOut(loadout: Loadout): readonly string[] {
-  const { byKey, asked } = useStowings();
-  if (asked.of !== loadout) return [];
-  return [...asked.keys.values()].flatMap((key) => {
-    const stowing = byKey.get(key);
-    return stowing?.state === 'done' ? (stowing.stowage?.left ?? []).map(({ id }) => id) : [];
-  });
-}
-
 /**
  * Has these questions answered, one after the other, those not answered yet. What is being worked out for a
  * question that is no longer asked is dropped.
  */
-export function want(questions: readonly CavityQuestion[], of: Loadout): void {
+export function want(questions: readonly CavityQuestion[]): void {
   const { byKey } = useStowings.getState();
   const asked = questions.map((question) => ({
     key: keyOf(question),
@@ -111,19 +73,14 @@ export function want(questions: readonly CavityQuestion[], of: Loadout): void {
     budgetMs: firstMs,
   }));
   const wanted = new Set(asked.map(({ key }) => key));
-  useStowings.setState({
-    asked: {
-      of,
-      keys: new Map(
-        asked.map(({ key, question }) => [`${question.placement} ${question.cavity}`, key]),
-      ),
-    },
-  });
-  waiting = asked.filter(({ key }) => {
+  const longer = waiting.filter(({ key, budgetMs }) => budgetMs === longMs && wanted.has(key));
+  const unanswered = asked.filter(({ key }) => {
     const state = byKey.get(key)?.state;
     const isOnItsWay = running?.key === key && !running.isDropped;
-    return state !== 'done' && state !== 'failed' && !isOnItsWay;
+    const isLonger = longer.some((each) => each.key === key);
+    return state !== 'done' && state !== 'failed' && !isOnItsWay && !isLonger;
   });
+  waiting = [...longer, ...unanswered];
   if (running && !wanted.has(running.key)) drop(running);
   goOn();
 }
@@ -171,7 +128,9 @@ function goOn(): void {
       }
       const { elapsedMs } = useStowings.getState().byKey.get(key)!;
       const { steps } = stowage;
-      put(key, { stowage: better(stowage, before), state: 'done', steps, elapsedMs, budgetMs });
+      const found = better(stowage, before);
+      put(key, { stowage: found, state: 'done', steps, elapsedMs, budgetMs });
+      keepAnswer(key, found);
     })
     .catch(() => {
       const { steps = 0, elapsedMs = 0 } = useStowings.getState().byKey.get(key) ?? {};

@@ -1,0 +1,172 @@
+import { bulkOf, type Bulk, type Gear } from '../gear';
+import {
+  branchOf,
+  gearOf,
+  isOnGround,
+  totalsOf,
+  treeOf,
+  type Loadout,
+  type Shelf,
+} from '../loadout';
+import type { Placement } from '../loadout';
+import { bundle, mostBundled, type HardPiece } from './bundle';
+import type { PackedForm, Sides, SoftForm } from './load/cargo';
+import { ascending, sidesInOrder } from './load/forms';
+
+/** What a piece is from outside, with what it holds. Null where some of that has no size. */
+export interface Outside {
+  /** As it is laid out: a soft holder as its contents were put together. */
+  readonly form: PackedForm | null;
+  /** What it cannot be less than, however it is filled: what proofs go by. */
+  readonly least: PackedForm | null;
+}
+
+/** How much of a heap of small hard pieces is the pieces themselves: spheres poured at random (G. D. Scott, 1960). */
+const pouredShare = 0.64;
+
+/** How much of the gaps between hard pieces soft ones take (own). */
+const gapShare = 0.5;
+
+const known = new WeakMap<Loadout, { readonly shelf: Shelf; readonly outsides: Outsides }>();
+
+/** By the placement’s id, one of its count. */
+export type Outsides = ReadonlyMap<string, Outside>;
+
+/**
+ * Every piece of a loadout from outside, holders from the innermost outwards. A rigid holder keeps its shape. A soft one
+ * takes that of its contents: what is hard in it is put together as one box, what is soft lies round that and in the
+ * gaps, within the cloth. Kept until the kit or the shelf changes.
+ */
+export function outsidesOf(loadout: Loadout, shelf: Shelf): Outsides {
+  const kept = known.get(loadout);
+  if (kept?.shelf === shelf) return kept.outsides;
+  const tree = treeOf(loadout);
+  const outsides = new Map<string, Outside>();
+  for (const root of loadout.placements) {
+    if (!isOnGround(root.place)) continue;
+    for (const placement of [...branchOf(tree, root.id)].reverse()) {
+      outsides.set(placement.id, outsideOf(placement, loadout, shelf, outsides));
+    }
+  }
+  known.set(loadout, { shelf, outsides });
+  return outsides;
+}
+
+function outsideOf(
+  placement: Placement,
+  loadout: Loadout,
+  shelf: Shelf,
+  outsides: Outsides,
+): Outside {
+  const { form, cavities } = gearOf(shelf, placement);
+  if (form === null || form.shape !== 'soft') return { form, least: form };
+  const tree = treeOf(loadout);
+  const inside = tree.within(placement.id);
+  if (inside.length === 0) return { form, least: form };
+  const { bulk, unmeasured } = totalsOf(loadout, shelf).branches.get(placement.id)!;
+  if (unmeasured > 0) return { form: null, least: null };
+  const rooms = cavities.map((cavity) => ({
+    longestMm: cavity.inside.shape === 'soft' ? cavity.inside.longestMm : Infinity,
+    held: tree
+      .inCavity(placement.id, cavity.id)
+      .flatMap((inner) => heldOf(outsides.get(inner.id)!, inner.count)),
+  }));
+  return { form: filled(form, bulk, rooms), least: leastOf(form, bulk, inside, outsides) };
+}
+
+type MeasuredOutside = { readonly [key in keyof Outside]: NonNullable<Outside[key]> };
+
+function heldOf({ form, least }: Outside, count: number): readonly MeasuredOutside[] {
+  if (form === null || least === null) return [];
+  return Array.from({ length: count }, () => ({ form, least }));
+}
+
+interface Room {
+  readonly longestMm: number;
+  readonly held: readonly MeasuredOutside[];
+}
+
+/** A soft holder with what is in it: as a box where most of that is hard, else as something soft with a hard core. */
+function filled(cloth: Gear['form'] & SoftForm, bulk: Bulk, rooms: readonly Room[]): PackedForm {
+  const forms = rooms.flatMap(({ held }) => held.map(({ form }) => form));
+  const cores = rooms.flatMap(({ held, longestMm }) => coreIn(held, longestMm));
+  const soft = forms.filter((form): form is SoftForm => form.shape === 'soft');
+  const thinnestMm = Math.max(cloth.thinnestMm, ...soft.map((form) => form.thinnestMm));
+  const longestRigidMm = Math.max(cloth.longestRigidMm, ...soft.map((form) => form.longestRigidMm));
+  if (cores.length === 0) return { ...cloth, ...bulk, thinnestMm, longestRigidMm };
+  const { sidesMm, stands } = bundle(cores, Infinity);
+  const coreMl = volumeMl(sidesMm);
+  const hardMl = forms.reduce((sum, form) => sum + hardMlOf(form), 0);
+  const flowingMl = forms.reduce((sum, form) => sum + bulkOf(form).tightMl, 0) - hardMl;
+  const beside = Math.max(0, flowingMl - gapShare * Math.max(0, coreMl - hardMl));
+  const tightMl = Math.max(bulk.tightMl, coreMl + cloth.tightMl + beside);
+  const looseMl = Math.max(bulk.looseMl, tightMl);
+  if (stands || coreMl >= tightMl / 2) return grown(sidesMm, stands, tightMl);
+  const coreMm = ascending(sidesMm);
+  return { ...cloth, tightMl, looseMl, thinnestMm, longestRigidMm, coreMm };
+}
+
+/** What is hard in one room, put together; the smallest of very many pieces flow, and are counted so. */
+function coreIn(held: readonly MeasuredOutside[], longestMm: number): readonly HardPiece[] {
+  const hard = held
+    .flatMap(({ form }) => hardOf(form))
+    .sort((one, other) => volumeMl(other.sidesMm) - volumeMl(one.sidesMm));
+  if (hard.length === 0) return [];
+  const whole = bundle(hard.slice(0, mostBundled), longestMm);
+  const rest = hard.slice(mostBundled);
+  if (rest.length === 0) return [whole];
+  const heapMl = rest.reduce((sum, { sidesMm }) => sum + volumeMl(sidesMm), 0) / pouredShare;
+  const thick = (heapMl * 1000) / (whole.sidesMm[0] * whole.sidesMm[1]);
+  const [a, b, up] = whole.sidesMm;
+  return [{ ...whole, sidesMm: [a, b, up + thick] }];
+}
+
+function hardOf(form: PackedForm): readonly HardPiece[] {
+  switch (form.shape) {
+    case 'box':
+      return [{ sidesMm: [form.lengthMm, form.widthMm, form.heightMm], stands: form.upright }];
+    case 'cylinder':
+      return [{ sidesMm: [form.diameterMm, form.diameterMm, form.heightMm], stands: form.upright }];
+    case 'soft':
+      return form.coreMm ? [{ sidesMm: form.coreMm, stands: false }] : [];
+  }
+}
+
+function hardMlOf(form: PackedForm): number {
+  if (form.shape !== 'soft') return bulkOf(form).tightMl;
+  return form.coreMm ? volumeMl(form.coreMm) : 0;
+}
+
+/** A box that has grown over its shortest side, one that is level where it stands, until it is so large. */
+function grown(sidesMm: Sides, stands: boolean, tightMl: number): PackedForm {
+  const by = Math.max(1, tightMl / volumeMl(sidesMm));
+  const [a, b, heightMm] = stands ? sidesMm : ascending(sidesMm);
+  const [shorter, longer] = a < b ? [a, b] : [b, a];
+  return { shape: 'box', lengthMm: longer, widthMm: shorter * by, heightMm, upright: stands };
+}
+
+/** No block of it is thinner, narrower or shorter than any hard piece in it. */
+function leastOf(
+  cloth: Gear['form'] & SoftForm,
+  bulk: Bulk,
+  inside: readonly Placement[],
+  outsides: Outsides,
+): PackedForm {
+  const leasts = inside.flatMap(({ id }) => outsides.get(id)!.least ?? []);
+  const hard = leasts.filter((form) => form.shape !== 'soft' || form.coreMm);
+  const soft = leasts.filter((form): form is SoftForm => form.shape === 'soft');
+  const least: SoftForm = {
+    ...cloth,
+    ...bulk,
+    thinnestMm: Math.max(cloth.thinnestMm, ...soft.map((form) => form.thinnestMm)),
+    longestRigidMm: Math.max(cloth.longestRigidMm, ...soft.map((form) => form.longestRigidMm)),
+  };
+  if (hard.length === 0) return least;
+  const sides = hard.map(sidesInOrder);
+  const coreMm = [0, 1, 2].map((k) => Math.max(...sides.map((each) => each[k]!)));
+  return { ...least, coreMm: coreMm as unknown as Sides };
+}
+
+function volumeMl([a, b, c]: Sides): number {
+  return (a * b * c) / 1000;
+}
