@@ -1,4 +1,4 @@
-import type { BoxForm, Container, LoadItem } from '../../src/core/fit/load/cargo';
+import type { BoxForm, Container, LoadItem, PackedForm } from '../../src/core/fit/load/cargo';
 import { randomFrom } from '../../src/core/fit/load/random';
 
 export interface Instance {
@@ -14,7 +14,13 @@ const hold: Sides = [587, 233, 220];
 /** A container cut into `count` boxes by guillotine cuts at whole millimetres: all of it can be packed. */
 export function cut(count: number, seed: number): Instance {
   const random = randomFrom(seed * 7919 + count);
-  const parts: Sides[] = [hold];
+  const parts = cutUp(hold, count, 40, random);
+  return instance(`cut ${count}`, hold, shuffled(parts.map(turned(random)), random));
+}
+
+/** Cuts straight across, at whole millimetres, of sides that are at least so long. */
+function cutUp(whole: Sides, count: number, leastMm: number, random: () => number): Sides[] {
+  const parts: Sides[] = [whole];
   while (parts.length < count) {
     // The larger a part, the likelier it is cut; across its longer sides the likelier.
     const at = pick(
@@ -23,16 +29,45 @@ export function cut(count: number, seed: number): Instance {
     );
     const part = parts[at]!;
     const axis = pick(
-      part.map((side) => (side >= 40 ? side : 0)),
+      part.map((side) => (side >= leastMm ? side : 0)),
       random,
     );
     const side = part[axis]!;
-    if (side < 40) continue;
+    if (side < leastMm) continue;
     const share = 0.25 + 0.5 * random();
     const first = Math.round(side * share);
     parts.splice(at, 1, withSide(part, axis, first), withSide(part, axis, side - first));
   }
-  return instance(`cut ${count}`, hold, shuffled(parts.map(turned(random)), random));
+  return parts;
+}
+
+const smallHold: Sides = [160, 110, 55];
+
+/**
+ * A box of 160 × 110 × 55 mm cut into `count` parts, a third of them then made round and a third soft: all of it can be
+ * packed. Soft parts have their own volume when pressed tight, and may be no thinner than they were cut.
+ */
+export function possible(count: number, seed: number): Instance {
+  const random = randomFrom(seed * 7919 + count);
+  const parts = cutUp(smallHold, count, 16, random);
+  const items = shuffled(parts, random).map((sides, at): LoadItem => {
+    const [a, b, c] = turned(random)(sides);
+    const form: PackedForm =
+      at % 3 === 0
+        ? { shape: 'box', lengthMm: a, widthMm: b, heightMm: c, upright: false }
+        : at % 3 === 1
+          ? { shape: 'cylinder', diameterMm: Math.min(a, b), heightMm: c, upright: false }
+          : {
+              shape: 'soft',
+              looseMl: (a * b * c * 1.05) / 1000,
+              tightMl: (a * b * c) / 1000,
+              thinnestMm: Math.min(a, b, c),
+              longestRigidMm: 0,
+            };
+    return { id: `p${at + 1}`, form };
+  });
+  const container: Container = { shape: 'box', sizeMm: smallHold, mouth: { shape: 'section' } };
+  return { family: `possible ${count}`, container, items };
 }
 
 /** `kinds` kinds of boxes, 30–120 × 25–100 × 20–80 mm, until the cargo nearly fills 587 × 233 × 220 mm. */

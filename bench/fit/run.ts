@@ -2,7 +2,7 @@ import { stowWithin, volumeMm3, wrongWith, type LoadItem } from '../../src/core/
 import { leastVolumeMm3 } from '../../src/core/fit/load/forms';
 import { LoadSearch } from '../../src/core/fit/laid-out';
 import { randomFrom } from '../../src/core/fit/load/random';
-import { cut, mixed, type Instance } from './families';
+import { cut, mixed, possible, type Instance } from './families';
 import { kitHolders, kitInto } from './kits';
 import { shareByBinPacking } from './plain-packer';
 
@@ -44,13 +44,24 @@ for (const [name, make] of families.filter(([family]) => family.startsWith(only)
     (process.memoryUsage().rss / 1e6).toFixed(0),
   ]);
 }
+possibleLoads();
 firstAnswers();
+
+/** How many loads that are known to be possible are found so within 2 s. */
+function possibleLoads(): void {
+  const instances = Array.from({ length: 20 }, (_, at) => possible(35, at + 1));
+  const runs = instances.map((instance) => packed(instance, 2000));
+  const found = runs.filter(({ left }) => left === 0).length;
+  process.stdout.write(
+    `\nPossible loads of 35 parts, a third round and a third soft: ${found} of ${runs.length} found within 2 s, ${mean(runs.map(({ seconds }) => seconds)).toFixed(2)} s each\n`,
+  );
+}
 
 /** Ours, verified: a wrong answer ends the run. */
 function packed(
   instance: Instance,
   budgetMs: number,
-): { readonly share: number; readonly seconds: number } {
+): { readonly share: number; readonly seconds: number; readonly left: number } {
   const started = performance.now();
   const stowage = stowWithin(instance, { seed: 1, budgetMs });
   const seconds = (performance.now() - started) / 1000;
@@ -60,7 +71,7 @@ function packed(
   const taken = instance.items
     .filter(({ id }) => ids.has(id))
     .reduce((sum, { form }) => sum + leastVolumeMm3(form), 0);
-  return { share: taken / volumeMm3(instance.container), seconds };
+  return { share: taken / volumeMm3(instance.container), seconds, left: stowage.left.length };
 }
 
 /** How long the first answer takes: 40 pieces in a tin, and 300 soft and hard ones in a 75 L pack. */

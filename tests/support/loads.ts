@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { Mouth } from '@/core/gear';
-import type { Container, Load, LoadItem } from '@/core/fit/laid-out';
+import { volumeMm3 } from '@/core/fit/laid-out';
+import type { Container, Load, LoadItem, SoftForm } from '@/core/fit/laid-out';
 import { leastVolumeMm3 } from '@/core/fit/load/forms';
 
 const open: Mouth = { shape: 'section' };
@@ -104,12 +105,33 @@ const anyCord: fc.Arbitrary<LoadItem> = fc
   .tuple(sides(20, 80), sides(10, 20), sides(2, 8))
   .map(([loose, tight, thin]) => ({ ...soft('', loose, tight, thin), isCord: true }));
 
+/** A pouch with hard things in it, which could be filled another way too. */
+const anyFilled: fc.Arbitrary<LoadItem> = fc
+  .tuple(sides(8, 30), sides(8, 40), sides(10, 70), sides(5, 60), fc.boolean())
+  .map(([a, b, c, clothMl, isMostlyHard]): LoadItem => {
+    const coreMm = [a, b, c].sort((one, other) => one - other) as [number, number, number];
+    const coreMl = (a * b * c) / 1000;
+    const tightMl = coreMl + clothMl;
+    const least: SoftForm = {
+      shape: 'soft',
+      tightMl: tightMl * 0.8,
+      looseMl: tightMl * 1.4,
+      thinnestMm: 3,
+      longestRigidMm: 0,
+      coreMm: [coreMm[0] / 2, coreMm[1] / 2, coreMm[2] / 2],
+    };
+    const boxed = box('', [coreMm[2], coreMm[1], (tightMl * 1000) / (coreMm[1] * coreMm[2])]).form;
+    const form = isMostlyHard ? boxed : { ...least, tightMl, looseMl: tightMl * 1.4, coreMm };
+    return { id: '', form, least };
+  });
+
 const anyPiece: fc.Arbitrary<LoadItem> = fc
   .tuple(
     fc.oneof(
       { weight: 5, arbitrary: anyForm.map((form): LoadItem => ({ id: '', form })) },
       { weight: 2, arbitrary: anyHollow },
       { weight: 1, arbitrary: anyCord },
+      { weight: 2, arbitrary: anyFilled },
     ),
     sides(0, 900),
     fc.boolean(),
@@ -126,15 +148,52 @@ function containerFor(
   mouth: Mouth,
   isRound: boolean,
 ) {
-  const volume = ease * items.reduce((sum, { form }) => sum + leastVolumeMm3(form), 0);
+  const outside = items.reduce((sum, { form }) => sum + leastVolumeMm3(form), 0);
+  const hollow = items.reduce((sum, item) => sum + (item.hollow ? volumeMm3(item.hollow) : 0), 0);
+  const volume = ease * Math.max(outside - 0.25 * hollow, outside * 0.6);
   const side = Math.cbrt(volume);
   return isRound
     ? can(side * flat * 1.13, side / flat ** 2, mouth)
     : tin(side * flat, side, side / flat, mouth);
 }
 
-/** Loads as {@link anyLoad}, tight ones, with hollow pieces, cord to be wound, masses, and what is wanted first. */
-export const richLoad: fc.Arbitrary<Load> = fc
+/** A rod and a cord in a can that takes the cord only when it is wound round the rod, and a disc beside them. */
+const woundLoad: fc.Arbitrary<Load> = fc
+  .tuple(sides(8, 40), sides(60, 160), sides(4, 25), sides(0, 8), fc.boolean())
+  .map(([d, h, tightMl, spareMm, upright]) => {
+    const wound = 2 * Math.sqrt(d ** 2 / 4 + (tightMl * 1000) / (Math.PI * h));
+    return {
+      container: can(wound + 0.5 + spareMm / 4, h + 12),
+      items: [
+        { ...cylinder('rod', d, h, upright), massG: 90 },
+        { ...soft('cord', tightMl * 1.5, tightMl, wound), isCord: true },
+        cylinder('disc', wound, 10),
+      ],
+      isSoftInParts: true,
+    };
+  });
+
+/** A mug with a tin in it, in a box too low for the mug to stand: both are laid down together, where they may be. */
+const lyingLoad: fc.Arbitrary<Load> = fc
+  .tuple(sides(40, 90), sides(20, 60), sides(2, 30), fc.boolean(), fc.boolean(), anyCord)
+  .map(([d, more, less, isTinUpright, isMugUpright, cord]) => {
+    const h = d + more;
+    return {
+      container: tin(h + 4, d + 4, d + 3),
+      items: [
+        { ...cylinder('mug', d, h, isMugUpright), hollow: can(d - 4, h - 2), massG: 120 },
+        { ...cylinder('tin', d - 6, Math.max(10, h - less - 4), isTinUpright), isUrgent: true },
+        { ...cord, id: 'cord' },
+      ],
+      isSoftInParts: true,
+    };
+  });
+
+/**
+ * Loads as {@link anyLoad}, tight ones, with hollow pieces, cord to be wound, filled pouches, masses, and what is wanted
+ * first.
+ */
+const mixedLoad: fc.Arbitrary<Load> = fc
   .record({
     pieces: fc.array(anyPiece, { minLength: 2, maxLength: 7 }),
     ease: anyEase,
@@ -156,3 +215,10 @@ export const richLoad: fc.Arbitrary<Load> = fc
       isWorn,
     };
   });
+
+/** Mixed loads, and often those in which a nest has to be wound, or has to lie. */
+export const richLoad: fc.Arbitrary<Load> = fc.oneof(
+  { weight: 6, arbitrary: mixedLoad },
+  { weight: 1, arbitrary: woundLoad },
+  { weight: 1, arbitrary: lyingLoad },
+);

@@ -51,7 +51,37 @@ export function pourSoft(load: Load, rigid: readonly Put[]): Poured {
       if (!best || poured.left.length < best.left.length) best = poured;
     }
   }
-  return best!;
+  const isOnlySoftLeft = rigid.length + soft.length === load.items.length;
+  return isOnlySoftLeft ? leftFirst(load.container, rigid, soft, best!) : best!;
+}
+
+/** How often what found no room is poured before the others, where little did not. */
+const mostRepours = 6;
+const fewLeft = 3;
+
+/** Pressed tight, with what found no room put before the others, and so again: the way that leaves least outside. */
+function leftFirst(
+  container: Container,
+  rigid: readonly Put[],
+  soft: readonly SoftPiece[],
+  found: Poured,
+): Poured {
+  const tightMl = new Map(soft.map(({ item, form }) => [item, form.tightMl]));
+  const leftMl = ({ left }: Poured) => left.reduce((sum, item) => sum + tightMl.get(item)!, 0);
+  let best = found;
+  let last = found;
+  let order = soft;
+  for (let round = 0; round < mostRepours && last.left.length <= fewLeft; round += 1) {
+    const left = new Set(last.left);
+    order = [
+      ...order.filter(({ item }) => left.has(item)),
+      ...order.filter(({ item }) => !left.has(item)),
+    ];
+    last = pour(container, rigid, order, 0, 'slices');
+    if (leftMl(last) < leftMl(best)) best = last;
+    if (last.left.length === 0) break;
+  }
+  return best;
 }
 
 /**

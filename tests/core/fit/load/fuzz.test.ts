@@ -38,7 +38,7 @@ describe('loads of all that a load can hold', () => {
     let lying = 0;
     fc.assert(
       fc.property(richLoad, fc.nat(), (load, pick) => {
-        const stowage = stowWithin(load, { seed: 1, steps: 14 });
+        const stowage = stowWithin(load, { seed: 1, steps: 8 });
         expect(wrongWith(load, stowage)).toEqual([]);
         for (const { within } of stowage.placed) {
           if (within?.how === 'inside') nested += 1;
@@ -53,9 +53,9 @@ describe('loads of all that a load can hold', () => {
           expect(wrongWith(load, wrong)).not.toEqual([]);
         }
       }),
-      { numRuns: 300 },
+      { numRuns: 2000 },
     );
     // They did come up.
-    expect([nested > 20, wound > 0, lying > 0]).toEqual([true, true, true]);
-  });
+    expect([nested > 150, wound > 150, lying > 50]).toEqual([true, true, true]);
+  }, 240_000);
 });
