@@ -1,6 +1,6 @@
 import { gearOfKind, kindOf, kinds } from '../../src/core/catalogue';
 import { containersOf, volumeMm3, type LoadItem } from '../../src/core/fit/laid-out';
-import { whyNever } from '../../src/core/fit/load/why';
+import { whyNever } from '../../src/core/fit/load/never';
 import { bulkOf } from '../../src/core/gear';
 import type { Instance } from './families';
 import { randomFrom } from '../../src/core/fit/load/random';

@@ -16,7 +16,7 @@ import {
 } from '../loadout';
 import { cavityQuestion, isUrgent } from './cavity-load';
 import { stowWithin } from './load';
-import { whyNeverIn } from './load/why';
+import { whyNeverIn } from './load/never';
 import { roomsTouched, type InCavity } from './rooms-touched';
 
 /** Where the pieces that lie outside go, found by packing; and those that found no place. */

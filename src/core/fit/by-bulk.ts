@@ -1,7 +1,8 @@
 import { bulkOf, longestInsideMm, longestRigidMm, roomMl, type Cavity } from '../gear';
 import { containersOf } from './containers';
 import { volumeMm3, type PackedForm } from './load/cargo';
-import { isCertain, whyNever, type Why } from './load/why';
+import { tooLargeFor } from './load/too-large';
+import type { Why } from './load/why';
 import type { FitAnswer, FitQuestion, FitReason, Verdict } from './question';
 
 /** Below this a volume or a length is not told from none: mL and mm. */
@@ -25,7 +26,7 @@ export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
     tightMl += bulk.tightMl;
     looseMl += bulk.looseMl;
     if (hollow) hollowMl += volumeMm3(hollow) / 1000;
-    const why = whyNotBy(cavity, least);
+    const why = whyNotInside(cavity, least);
     if (why) reasons.push({ item: id, name, ...why });
   }
   const byMl = tightMl - hollowMl - room;
@@ -46,29 +47,14 @@ export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
   };
 }
 
-const answered = new WeakMap<PackedForm, WeakMap<Cavity, Why | null>>();
-
-/** Why a piece never goes in by itself, where that is certain. Kept: the angles that are tried take a while. */
-function whyNotBy(cavity: Cavity, form: PackedForm): Why | null {
-  const known = answered.get(form) ?? new WeakMap<Cavity, Why | null>();
-  answered.set(form, known);
-  let why = known.get(cavity);
-  if (why === undefined) {
-    why = whyNotInside(cavity, form);
-    known.set(cavity, why);
-  }
-  return why;
-}
-
-/** Soft walls are only asked how long they are. */
+/** Why a piece never goes in by itself, where that shows at once; soft walls are only asked how long they are. */
 function whyNotInside(cavity: Cavity, form: PackedForm): Why | null {
   const { inside } = cavity;
   if (inside.shape === 'soft') {
     const byMm = longestRigidMm(form) - longestInsideMm(inside);
     return byMm > hair ? { why: 'too long', byMm } : null;
   }
-  const why = whyNever(containersOf(cavity)[0]!, form);
-  return why && isCertain(why) ? why : null;
+  return tooLargeFor(containersOf(cavity)[0]!, form);
 }
 
 function verdictOn(

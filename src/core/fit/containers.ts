@@ -18,14 +18,24 @@ export function containersOf({ inside, mouth }: Cavity): readonly Container[] {
       ];
     case 'soft': {
       const volume = inside.volumeMl * (1 + inside.bulgeShare) * 1000;
-      return heightsOf(inside.longestMm, volume).flatMap((height) =>
-        proportions.map((proportion): Container => {
-          const depth = Math.sqrt(volume / height / proportion);
-          return { shape: 'box', sizeMm: [depth * proportion, depth, height], mouth: openWalls };
-        }),
-      );
+      const highs = heightsOf(inside.longestMm, volume);
+      return [
+        ...highs.flatMap((height) => proportions.map((each) => boxOf(volume, height, each))),
+        // Cloth lies round a bottle as a tube does.
+        ...highs.map((height) => tubeOf(volume, height)),
+      ];
     }
   }
+}
+
+function boxOf(volume: number, height: number, proportion: number): Container {
+  const depth = Math.sqrt(volume / height / proportion);
+  return { shape: 'box', sizeMm: [depth * proportion, depth, height], mouth: openWalls };
+}
+
+function tubeOf(volume: number, heightMm: number): Container {
+  const diameterMm = 2 * Math.sqrt(volume / heightMm / Math.PI);
+  return { shape: 'cylinder', diameterMm, heightMm, mouth: openWalls };
 }
 
 /** Soft walls open as wide as they are. */

@@ -16,7 +16,7 @@ import {
 } from '../loadout';
 import { cavityQuestion, type CavityQuestion } from './cavity-load';
 import { stowWithin, type Load, type Stowage } from './load';
-import { whyNeverIn } from './load/why';
+import { whyNeverIn } from './load/never';
 import { roomsTouched, type InCavity } from './rooms-touched';
 
 /** A change that may help. */

@@ -5,5 +5,6 @@ export * from './cavity-load';
 export * from './outside';
 export * from './loads';
 export * from './question-key';
-export { isCertain, whyInWords, type Why } from './load/why';
+export { whyInWords } from './load/why-in-words';
+export { isCertain, type Why } from './load/why';
 export type { Stowage } from './load/stowage';

@@ -6,7 +6,7 @@ export function fitInWords(answer: FitAnswer, units: UnitSystem): string {
   const { laidOut, verdict } = answer;
   if (laidOut && laidOut.left.length > 0) {
     const left = laidOut.left.length;
-    return `${left} of ${left + laidOut.placed} found no place`;
+    return `${left} of ${left + laidOut.placed} stay outside`;
   }
   const [reason] = answer.reasons;
   if (reason) return reasonInWords(reason, units);
@@ -20,11 +20,6 @@ export function fitInWords(answer: FitAnswer, units: UnitSystem): string {
     default:
       return answer.looseMl === 0 ? 'empty' : `room by bulk, ${fullness(answer)}`;
   }
-}
-
-/** Whether something in a room stays outside, proven or not. */
-export function isAmissIn({ verdict }: FitAnswer): boolean {
-  return verdict === 'does not fit' || verdict === 'no place found';
 }
 
 function reasonInWords(reason: FitReason, units: UnitSystem): string {

@@ -3,13 +3,14 @@
 import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
 import { canBeLaidOut, type CavityLoad } from '@/core/fit';
-import { findingInWords, findingsOf, type Finding } from '@/core/judge';
+import type { Finding } from '@/core/judge';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import type { Bench, Loadout, LoadoutTotals, Tree } from '@/core/loadout';
 import { schemeOf, type Cover } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 import { useLaidOut } from './answers';
+import { useJudge } from './judge';
 
 /** A finding with its sentence in this person’s units. */
 export interface ToldFinding extends Finding {
@@ -29,7 +30,9 @@ export interface KitView {
   readonly totals: LoadoutTotals;
   readonly cover: Cover;
   readonly loads: readonly CavityLoad[];
+  /** None until {@link isJudged}. */
   readonly findings: readonly ToldFinding[];
+  readonly isJudged: boolean;
   /** Placements that a finding stops or warns about. */
   readonly amiss: ReadonlySet<string>;
 }
@@ -42,12 +45,13 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   const { kit, scheme, units } = usePreferences();
   const own = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
   const laidOut = useLaidOut();
+  const judge = useJudge();
   const view = useMemo((): KitView | null => {
     if (!own) return null;
     const kit = workedOut(bench, own, localDay(new Date()), laidOut);
-    const findings = findingsOf(kit).map((finding): ToldFinding => ({
+    const findings = (judge?.findingsOf(kit) ?? []).map((finding): ToldFinding => ({
       ...finding,
-      message: findingInWords(finding, kit, units),
+      message: judge!.findingInWords(finding, kit, units),
     }));
     const costly = findings.filter(({ severity }) => severity !== 'note');
     return {
@@ -61,9 +65,10 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
       cover: kit.cover(schemeOf(bench, scheme)),
       loads: kit.loads,
       findings,
+      isJudged: judge !== null,
       amiss: new Set(costly.flatMap(({ about }) => about)),
     };
-  }, [bench, own, scheme, units, laidOut]);
+  }, [bench, own, scheme, units, laidOut, judge]);
   useLayingOut(view);
   return <Context value={view}>{children}</Context>;
 }
@@ -73,20 +78,27 @@ export function useKitView(): KitView | null {
   return useContext(Context);
 }
 
-/** How long after a change its rooms are laid out anew, in ms: the change itself shows first. */
+/** How long after a change its rooms are laid out anew, in ms: the change itself shows first, and a page all the more. */
 const layOutAfterMs = 150;
+const firstAfterMs = 1200;
+
+let hasBegun = false;
 
 /** Has every room of the kit laid out beside the page, whatever is looked at, so that all of it says the same. */
 function useLayingOut(view: KitView | null): void {
   useEffect(() => {
     if (!view) return undefined;
     let isStale = false;
-    const timer = setTimeout(() => {
-      const questions = view.loads.map(({ question }) => question).filter(canBeLaidOut);
-      void import('./stowings').then(({ want }) => {
-        if (!isStale) want(questions);
-      });
-    }, layOutAfterMs);
+    const timer = setTimeout(
+      () => {
+        hasBegun = true;
+        const questions = view.loads.map(({ question }) => question).filter(canBeLaidOut);
+        void import('./stowings').then(({ want }) => {
+          if (!isStale) want(questions);
+        });
+      },
+      hasBegun ? layOutAfterMs : firstAfterMs,
+    );
     return () => {
       isStale = true;
       clearTimeout(timer);

@@ -6,7 +6,7 @@ import { useSelection } from '@/ui/kit/selection';
 import { loadPiecePanel } from '@/ui/piece/lazy-piece-panel';
 import { loadCatalogue } from '@/ui/quick-add/catalogue';
 import { loadFigurePopover } from './figure';
-import { loadFindingList } from './figures-bar';
+import { loadFindingList, loadWorking } from './figures-bar';
 import { usePalette } from './palette-state';
 import { useEver } from './use-ever';
 
@@ -38,6 +38,7 @@ export function Dialogs() {
       for (const load of Object.values(loaders)) void load();
       void loadFigurePopover();
       void loadFindingList();
+      void loadWorking();
       void loadCatalogue();
       void loadPiecePanel();
     }, fetchAfterMs);

@@ -5,6 +5,7 @@ export * from './stow-search';
 export * from './stow-within';
 export * from './answer';
 export * from './verify';
-export { whyInWords, type Why } from './why';
+export { whyInWords } from './why-in-words';
+export type { Why } from './why';
 export { middleOf, volumeOf } from './solid';
 export * from './layers';

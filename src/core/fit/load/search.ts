@@ -9,7 +9,8 @@ import { randomFrom } from './random';
 import { mannersFor } from './manners';
 import { orderedIn } from './order';
 import { isFullyOpen } from './way-in';
-import { tooMuchMl, whyNeverIn, type Why } from './why';
+import { tooMuchMl, whyNeverIn } from './never';
+import type { Why } from './why';
 import { isBetterPlaced, placingOf, type Placing } from './placing';
 
 /** After all fits, how many more arrangements are tried for better places. */

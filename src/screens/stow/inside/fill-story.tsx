@@ -100,12 +100,15 @@ function SoftWalls({ view, question, stowing }: FillStoryProps) {
   const holder = gearOf(view.bench.shelf, placementOf(view.loadout, question.placement)!);
   const { inside } = cavityOf(holder, question.cavity)!;
   const container = stowing?.stowage?.container;
-  if (inside.shape !== 'soft' || container?.shape !== 'box') return null;
-  const sides = container.sizeMm.map(Math.round);
+  if (inside.shape !== 'soft' || !container) return null;
+  const shape =
+    container.shape === 'box'
+      ? `a box of ${printSize(container.sizeMm.map(Math.round), view.units)}`
+      : `a tube of ⌀${printSize([container.diameterMm, container.heightMm].map(Math.round), view.units)}`;
   return (
     <Text fontSize="sm" color="fg.muted" marginTop="2">
-      An estimate: its walls are soft, and it is laid out as a box of {printSize(sides, view.units)}
-      , as large and as long as it is said to be. Soft pieces are drawn as blocks.
+      An estimate: its walls are soft, and it is laid out as {shape}, as large and as long as it is
+      said to be. Soft pieces are drawn as blocks.
     </Text>
   );
 }
