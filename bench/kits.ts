@@ -35,6 +35,7 @@ export function benchWith(placements: number): Bench {
           : { in: holder.id, cavity: holder.cavities[0]!.id };
       return newPlacement(gear.id, gear.id, place);
     }),
+    wishes: [],
     modules: [],
   };
   return {

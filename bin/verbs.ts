@@ -4,7 +4,7 @@ import { readFitInstance } from '../src/core/exchange/fit-instance';
 import { notLaidOut } from '../src/core/fit';
 import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';
 import type { Loadout } from '../src/core/loadout';
-import { schemeIds, schemesOf } from '../src/core/scheme';
+import { schemeIdNow, schemeIds, schemesOf } from '../src/core/scheme';
 
 export interface Verb {
   readonly usage: string;
@@ -29,7 +29,7 @@ const firstMs = 1500;
 
 /** The audit of the kit that is named, or of the file's only one; of each, under `kits`, where there are more. */
 function audit(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
-  const scheme = options.scheme ?? 'five-cs';
+  const scheme = schemeIdNow(options.scheme ?? 'five-cs');
   const today = options.today ?? new Date().toISOString().slice(0, 10);
   if (!isDay(today)) {
     return refused(`--today is ${quoted(today)}; it must be a day like 2026-10-01.`);

@@ -20,7 +20,7 @@ import { changeBetween, emptyBench, historyOf, type Bench } from '@/core/loadout
 import { badRecordIn, type BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 3;
+export const databaseVersion = 4;
 export const databaseName = 'vivid-acorn';
 
 export interface BenchDatabase extends DBSchema {
@@ -113,6 +113,13 @@ const ladder: readonly Step[] = [
     await eachOf(upgrading, 'gear', migrate.gearFromVersion2);
     await eachOf(upgrading, 'versions', migrate.versionFromVersion2);
     await eachOf(upgrading, 'entries', migrate.entryFromVersion2);
+  },
+  async (_database, upgrading, migrate) => {
+    if (!migrate) return;
+    await eachOf(upgrading, 'gear', migrate.gearFromEarlyVersion3);
+    await eachOf(upgrading, 'loadouts', migrate.loadoutFromEarlyVersion3);
+    await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
+    await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
   },
 ];
 

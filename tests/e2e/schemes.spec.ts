@@ -7,7 +7,7 @@ test('every scheme is a press away, and every count follows', async ({ page }) =
   for (const [name, cover, lane] of [
     ['Ten Cs', '10 of 10 Cs', 'Canvas needle'],
     ['Rule of threes', '6 of 6 spans', 'Three hours'],
-    ['Order of needs', '8 of 8 needs', 'Find the way'],
+    ['What hurts first', '8 of 8 needs', 'Find the way'],
     ['Five Cs', '5 of 5 Cs', 'Cordage'],
   ] as const) {
     await switches.getByRole('button', { name }).click();

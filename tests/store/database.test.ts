@@ -8,7 +8,11 @@ import { databaseVersion, load, openDatabase, save, type Database } from '@/stor
 import { rawData } from '@/store/raw-data';
 import { setAside } from '@/store/set-aside';
 import { applied } from '../support/benches';
-import { databaseOfVersion1, databaseOfVersion2 } from '../support/old-databases';
+import {
+  databaseOfVersion1,
+  databaseOfVersion2,
+  databaseOfVersion3,
+} from '../support/old-databases';
 
 let names = 0;
 const newName = () => `store-${(names += 1)}`;
@@ -61,19 +65,45 @@ describe('the ladder of versions', () => {
   it.each([
     [1, databaseOfVersion1],
     [2, databaseOfVersion2],
-  ])('brings version %i up as its file would be, with what can be undone', async (from, made) => {
+    ['3-early', databaseOfVersion3],
+  ] as const)(
+    'brings version %s up as its file would be, with what can be undone',
+    async (from, made) => {
+      const name = newName();
+      await made(name);
+      const database = await openDatabase(name);
+      const file = readFile(readFileSync(`tests/support/version-${from}.json`, 'utf8'));
+      expect(file).toEqual({ ok: true, value: await benchIn(database) });
+      expect(await database.get('preferences', 'mine')).toEqual({ units: 'us' });
+      const found = await load(database);
+      if (!found.ok) throw new Error(found.bad.why);
+      const { history } = found.saved;
+      const undone = advance(history, undoing(history)!);
+      const written = undone.ok && writtenFile(undone.value.bench);
+      expect(written && !written.ok && written.problem.message).toBe(false);
+    },
+  );
+
+  it('knows what a piece was before, in the words of now, when the act is undone', async () => {
     const name = newName();
-    await made(name);
-    const database = await openDatabase(name);
-    const file = readFile(readFileSync(`tests/support/version-${from}.json`, 'utf8'));
-    expect(file).toEqual({ ok: true, value: await benchIn(database) });
-    expect(await database.get('preferences', 'mine')).toEqual({ units: 'us' });
-    const found = await load(database);
+    await databaseOfVersion3(name);
+    const found = await load(await openDatabase(name));
     if (!found.ok) throw new Error(found.bad.why);
     const { history } = found.saved;
     const undone = advance(history, undoing(history)!);
-    const written = undone.ok && writtenFile(undone.value.bench);
-    expect(written && !written.ok && written.problem.message).toBe(false);
+    if (!undone.ok) throw new Error(undone.problem.message);
+    const [first] = history.bench.shelf.keys();
+    expect(undone.value.bench.shelf.get(first!)).toMatchObject({
+      tier: 'backup',
+      lots: [],
+      supplies: [
+        {
+          job: 'light',
+          sort: null,
+          demands: [{ on: 'jobs', anyOf: ['cells'], sorts: ['CR2032'], items: 2 }],
+        },
+      ],
+    });
   });
 
   it('puts right what version 2 took, and says in the note what would be lost', async () => {

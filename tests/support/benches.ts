@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { gearOfKind, kinds } from '@/core/catalogue';
-import type { Gear } from '@/core/gear';
+import { plainSupply, type Gear } from '@/core/gear';
 import {
   apply,
   emptyBench,
@@ -52,6 +52,7 @@ export function kit(id: string, placements: Loadout['placements'] = []): Loadout
     mostMassG: null,
     mostPriceMinor: null,
     placements,
+    wishes: [],
     modules: [],
   };
 }
@@ -97,10 +98,7 @@ const shelf = [
   gear('cord', {
     count: 2,
     contents: { unit: 'm', full: 10, left: 10, massG: 90 },
-    supplies: [
-      { job: 'cord', fitness: 'made-for', amount: 10, demands: [], cell: null },
-      { job: 'tape', fitness: 'improvised', amount: null, demands: [], cell: null },
-    ],
+    supplies: [plainSupply('cord', 'made-for', 10), plainSupply('tape', 'improvised', null)],
   }),
   gear('pills', { count: 3, contents: { unit: 'tablets', full: 12, left: 12, massG: 6 } }),
 ];

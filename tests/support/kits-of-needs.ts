@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { cells, relying, relyingOn } from '@/core/catalogue/kind';
+import { plainSupply, type CellType } from '@/core/gear';
 import type { Demand, Fitness, Gear, JobId, Supply } from '@/core/gear';
 import type { Loadout, Place, Placement } from '@/core/loadout';
 import { gear, holder, kit } from './benches';
@@ -7,11 +9,11 @@ import { gear, holder, kit } from './benches';
 const few: readonly JobId[] = ['spark', 'tinder', 'fuel', 'stove', 'boil', 'light'];
 
 export function supplyOf(job: JobId, demands: readonly Demand[] = [], fitness: Fitness = 'serves') {
-  return { job, fitness, amount: null, demands, cell: null } satisfies Supply;
+  return { ...plainSupply(job, fitness, null), demands };
 }
 
-export function cell(type: NonNullable<Supply['cell']>): Supply {
-  return { job: 'cells', fitness: 'made-for', amount: 3, demands: [], cell: type };
+export function cell(type: CellType): Supply {
+  return { ...plainSupply('cells', 'made-for', 3), sort: type };
 }
 
 const anyDemand: fc.Arbitrary<Demand> = fc
@@ -22,11 +24,13 @@ const anyDemand: fc.Arbitrary<Demand> = fc
     },
     { weight: 1, arbitrary: fc.constant('sun' as const) },
     { weight: 2, arbitrary: fc.integer({ min: 1, max: 3 }) },
+    { weight: 1, arbitrary: fc.constantFrom('ember' as const, 'flame' as const) },
   )
   .map((found): Demand => {
     if (found === 'sun') return { on: 'sun' };
-    if (typeof found === 'number') return { on: 'cells', cell: 'AA alkaline', count: found };
-    return { on: 'jobs', anyOf: found };
+    if (typeof found === 'number') return cells('AA alkaline', found);
+    if (found === 'ember') return relyingOn('tinder', 'ember');
+    return found === 'flame' ? relyingOn('tinder', 'flame', 'ember') : relying(...found);
   });
 
 const anySupplies: fc.Arbitrary<readonly Supply[]> = fc.oneof(
@@ -38,7 +42,14 @@ const anySupplies: fc.Arbitrary<readonly Supply[]> = fc.oneof(
         maxLength: 2,
         selector: ([job]) => job,
       })
-      .map((found) => found.map(([job, demands]) => supplyOf(job, demands))),
+      .chain((found) =>
+        fc.constantFrom('ember' as const, 'flame' as const, null).map((sort) =>
+          found.map(([job, demands]) => ({
+            ...supplyOf(job, demands),
+            sort: job === 'tinder' ? sort : null,
+          })),
+        ),
+      ),
   },
   {
     weight: 1,

@@ -44,6 +44,63 @@ export async function databaseOfVersion1(name: string): Promise<void> {
   await finished(old);
 }
 
+/** A database as version 3 of the program left it, before there were sorts, facts, lots and wishes. */
+export async function databaseOfVersion3(name: string): Promise<void> {
+  await deleteDB(name);
+  const file = JSON.parse(readFileSync('tests/support/version-3-early.json', 'utf8')) as Record<
+    'gear' | 'loadouts' | 'schemes' | 'lists' | 'kept' | 'versions',
+    Record<string, unknown>[]
+  >;
+  const old = await openDB(name, 3, {
+    upgrade(database) {
+      for (const part of ['gear', 'loadouts', 'schemes', 'lists', 'versions']) {
+        database.createObjectStore(part, { keyPath: 'id' });
+      }
+      database.createObjectStore('entries', { keyPath: 'at' });
+      for (const part of ['about', 'preferences', 'photos', 'aside']) {
+        database.createObjectStore(part);
+      }
+    },
+  });
+  for (const part of ['gear', 'loadouts', 'schemes', 'lists'] as const) {
+    for (const each of file[part]) await old.put(part, each);
+  }
+  for (const version of file.versions) {
+    const gear = (version.gear as (number | object)[]).map((each) =>
+      typeof each === 'number' ? file.kept[each] : each,
+    );
+    await old.put('versions', { ...version, gear });
+  }
+  const after = file.gear[0]!;
+  const before = {
+    ...after,
+    tier: 'hand-me-down',
+    supplies: [
+      {
+        job: 'light',
+        fitness: 'made-for',
+        amount: 90,
+        demands: [{ on: 'cells', cell: 'CR2032', count: 2 }],
+        cell: null,
+      },
+    ],
+  };
+  await old.put('entries', {
+    at: 1,
+    id: 'act-1',
+    label: `change ${String(after.name)}`,
+    change: {
+      gear: [{ id: after.id, before, after }],
+      loadouts: [],
+      schemes: [],
+      lists: [],
+      versions: [],
+      currency: { before: 'EUR', after: 'EUR' },
+    },
+  });
+  await finished(old);
+}
+
 /** A database as version 2 of the program left it, with what it took and is not believed any more. */
 export async function databaseOfVersion2(
   name: string,

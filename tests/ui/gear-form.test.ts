@@ -36,6 +36,51 @@ function problems(gear: Gear, typed: Partial<GearForm>) {
   return read.ok ? {} : read.problems;
 }
 
+describe('how a piece is kept', () => {
+  it('is read from words, each harm and act once', () => {
+    const lighter = gearOfKind(
+      kinds.find(({ id }) => id === 'lighter')!,
+      'l',
+    );
+    expect(
+      change(lighter, {
+        spoiledBy: 'Frost; wet',
+        failsIn: '',
+        care: 'test 3, inspect 12 months',
+        cautions: 'Keep it dry.\n\n Not in the sun. ',
+      }),
+    ).toMatchObject({
+      spoiledBy: ['frost', 'wet'],
+      failsIn: [],
+      care: [
+        { act: 'test', everyMonths: 3 },
+        { act: 'inspect', everyMonths: 12 },
+      ],
+      cautions: ['Keep it dry.', 'Not in the sun.'],
+    });
+  });
+
+  it('says which word it does not know', () => {
+    expect(problems(bottle, { failsIn: 'rain', care: 'look 6' })).toMatchObject({
+      failsIn: '“rain” is none of frost, heat, wet, sun, knocks, salt, fuel and solvents.',
+      care: expect.stringMatching(/“look 6” is no care like “inspect 6”/) as string,
+    });
+  });
+
+  it('tells what a supply is of, and only what its job has', () => {
+    const tin = gearOfKind(
+      kinds.find(({ id }) => id === 'tinder-tin')!,
+      't',
+    );
+    const [row] = formOf(tin, metric).supplies;
+    const sortAfter = (typed: Partial<typeof row>) =>
+      change(tin, { supplies: [{ ...row!, ...typed }] }).supplies![0]!.sort;
+    expect(sortAfter({ sort: 'ember' })).toBe('ember');
+    expect(sortAfter({ sort: '' })).toBeNull();
+    expect(sortAfter({ job: 'fuel', sort: 'ember' })).toBeNull();
+  });
+});
+
 describe('the editor’s form', () => {
   it('changes nothing where nothing was typed, in any units: no figure drifts', () => {
     fc.assert(

@@ -1,4 +1,4 @@
 export * from './kinds';
 export * from './quick-add';
 export { withCapacity, withContents, withSides } from './resize';
-export type { Care, Harm, Kind } from './kind';
+export type { Kind } from './kind';

@@ -1,7 +1,12 @@
-import { jobs } from '../gear';
+import { jobs, plainSupply } from '../gear';
 import type {
+  Care,
   Cavity,
   CellType,
+  Harm,
+  Keeping,
+  Sort,
+  Facts,
   ContentUnit,
   Demand,
   Fitness,
@@ -15,9 +20,13 @@ import type {
   Stuff,
   Supply,
 } from '../gear';
+import { doesNotWorkIn } from './does-not-work-in';
 
-/** A generic entry that gear can start from. Its figures are typical, until the piece is measured. */
-export interface Kind {
+/**
+ * A generic entry that gear can start from. Its figures are typical, until the piece is measured. Its care is what is to be done to it on a rhythm while it lies stored (own planning values); its cautions are short and
+ * specific: the product’s label, local law and trained people come first.
+ */
+export interface Kind extends Keeping {
   readonly id: string;
   readonly name: string;
   /** What people call it: one of these must be typed for the kind to be meant. */
@@ -33,12 +42,6 @@ export interface Kind {
   readonly supplies: readonly Supply[];
   /** What one full one holds of what is used up; null where nothing is. */
   readonly contents: KindContents | null;
-  /** What ruins it, or makes it fail when it is needed. */
-  readonly harmedBy: readonly Harm[];
-  /** What is to be done to it on a rhythm while it lies stored (own planning values). */
-  readonly care: readonly Care[];
-  /** Short and specific; the product’s label, local law and trained people come first. */
-  readonly cautions: readonly string[];
 }
 
 export interface KindContents {
@@ -48,37 +51,11 @@ export interface KindContents {
   readonly massG: number;
 }
 
-export const harms = [
-  'frost',
-  'heat',
-  'wet',
-  'sun',
-  'knocks',
-  'salt',
-  'fuel and solvents',
-] as const;
-export type Harm = (typeof harms)[number];
-
-export const careActs = [
-  'inspect',
-  'rotate',
-  'recharge',
-  'replace',
-  'test',
-  'clean',
-  'dry',
-] as const;
-
-/** One act of care, every so many months. */
-export interface Care {
-  readonly act: (typeof careActs)[number];
-  readonly everyMonths: number;
-}
-
 /** What a kind has beside its figures, its supplies and its cavities. */
 interface Beside {
   readonly contents?: KindContents;
-  readonly harmedBy?: readonly Harm[];
+  /** What ruins it while it lies. */
+  readonly spoiledBy?: readonly Harm[];
   readonly care?: readonly Care[];
   readonly cautions?: readonly string[];
 }
@@ -95,7 +72,7 @@ export function kind(
   priceMinor: number,
   supplies: readonly Supply[],
   cavities: readonly Cavity[] = [],
-  { contents, harmedBy = [], care = [], cautions = [] }: Beside = {},
+  { contents, spoiledBy = [], care = [], cautions = [] }: Beside = {},
 ): Kind {
   return {
     id,
@@ -109,7 +86,8 @@ export function kind(
     cavities,
     supplies,
     contents: contents ?? metresOf(supplies, form, massG),
-    harmedBy,
+    spoiledBy,
+    failsIn: doesNotWorkIn(id),
     care,
     cautions,
   };
@@ -168,15 +146,35 @@ export function makesDo(job: JobId, amount: number | null = null, ...demands: De
 
 /** One cell of a type holding `energyWh`. */
 export function cellOf(cell: CellType, energyWh: number): Supply {
-  return { ...supply('made-for', 'cells', energyWh, []), cell };
+  return ofSort(cell, supply('made-for', 'cells', energyWh, []));
+}
+
+/** A supply of a sort. */
+export function ofSort(sort: Sort, supply: Supply): Supply {
+  return { ...supply, sort };
+}
+
+/** A supply of which more is known. */
+export function known(facts: Facts, supply: Supply): Supply {
+  return { ...supply, facts };
+}
+
+/** A supply that is not done with one hand. */
+export function twoHanded(supply: Supply): Supply {
+  return { ...supply, needsBothHands: true };
 }
 
 export function relying(...anyOf: JobId[]): Demand {
-  return { on: 'jobs', anyOf };
+  return { on: 'jobs', anyOf, sorts: null, items: 1 };
+}
+
+/** Something that does a job and is of one of these sorts. */
+export function relyingOn(job: JobId, ...sorts: Sort[]): Demand {
+  return { on: 'jobs', anyOf: [job], sorts, items: 1 };
 }
 
 export function cells(cell: CellType, count: number): Demand {
-  return { on: 'cells', cell, count };
+  return { on: 'jobs', anyOf: ['cells'], sorts: [cell], items: count };
 }
 
 export const sun: Demand = { on: 'sun' };
@@ -242,5 +240,5 @@ function supply(
   amount: number | null,
   demands: readonly Demand[],
 ): Supply {
-  return { job, fitness, amount, demands, cell: null };
+  return { ...plainSupply(job, fitness, amount), demands };
 }

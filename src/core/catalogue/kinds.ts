@@ -3,6 +3,7 @@ import {
   fitnesses,
   igniteJobs,
   jobs,
+  noKeeping,
   type Contents,
   type Demand,
   type Gear,
@@ -58,6 +59,11 @@ export function gearOfKind(kind: Kind, id: string, name = kind.name): Gear {
     priceTrust: 'typical',
     contents: kind.contents && { ...kind.contents, left: kind.contents.full },
     goodUntil: null,
+    lots: [],
+    spoiledBy: kind.spoiledBy,
+    failsIn: kind.failsIn,
+    care: kind.care,
+    cautions: kind.cautions,
     cavities: kind.cavities,
     supplies: kind.supplies,
     look: kind.look,
@@ -82,6 +88,8 @@ export function gearOfNoKind(id: string, name: string): Gear {
     priceTrust: 'stated',
     contents: null,
     goodUntil: null,
+    lots: [],
+    ...noKeeping,
     cavities: [],
     supplies: [],
     look: { silhouette: 'piece', stuff: 'plastic', colour: '#8a8478' },
@@ -92,7 +100,7 @@ export function gearOfNoKind(id: string, name: string): Gear {
 
 const atHome = {
   ownership: 'owned',
-  tier: 'front line',
+  tier: 'main',
   lentTo: null,
   isShared: false,
 } as const satisfies Partial<Gear>;

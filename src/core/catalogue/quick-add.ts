@@ -14,11 +14,11 @@ import {
   type UnitSystem,
 } from '../quantity';
 import {
-  cellTypes,
+  isForCells,
+  sortsOf,
   unsoundGear,
   whyNotName,
   withMassOf,
-  type CellType,
   type ContentUnit,
   type Form,
   type Gear,
@@ -128,9 +128,7 @@ const inPieces: readonly ContentUnit[] = ['lights', 'tablets', 'pieces', 'doses'
 /** A device that names its cells is the device, not the cells. */
 function kindOfLine(words: string, cellSize: string | undefined): Kind | null {
   const device = cellSize === undefined ? null : kindMeantBy(words.replace(cellSize, ' '));
-  const runsOnCells = device?.supplies.some(({ demands }) =>
-    demands.some((demand) => demand.on === 'cells'),
-  );
+  const runsOnCells = device?.supplies.some(({ demands }) => demands.some(isForCells));
   return runsOnCells ? device : kindMeantBy(words);
 }
 
@@ -214,7 +212,7 @@ function fluidOunces(massText: string | null, gear: Gear): number | null {
 /** What a device runs on, with another size or number of cells. */
 function withCells(gear: Gear, cells: NonNullable<ReturnType<LineReading['takeCells']>>): Gear {
   const wanted = `${cells.size} ${cells.chemistry ?? 'alkaline'}`.toLowerCase();
-  const cell: CellType | undefined = cellTypes.find(
+  const cell = sortsOf.cells!.find(
     (type) => type.toLowerCase() === wanted || type.toLowerCase() === cells.size.toLowerCase(),
   );
   if (!cell) return gear;
@@ -223,11 +221,11 @@ function withCells(gear: Gear, cells: NonNullable<ReturnType<LineReading['takeCe
     supplies: gear.supplies.map((supply) => ({
       ...supply,
       demands: supply.demands.map((demand) =>
-        demand.on === 'cells'
+        isForCells(demand)
           ? {
               ...demand,
-              cell,
-              count: cells.count ?? (/^(CR123A|18650)/.test(cell) ? 1 : demand.count),
+              sorts: [cell],
+              items: cells.count ?? (/^(CR123A|18650)/.test(cell) ? 1 : demand.items),
             }
           : demand,
       ),

@@ -19,7 +19,7 @@ function kit(
   lines: readonly Line[],
 ): Loadout {
   const placements = lines.map(([gear, place, count]) => newPlacement(gear, gear, place, count));
-  return { id, name, purpose, ...limits, placements, modules: [] };
+  return { id, name, purpose, ...limits, wishes: [], placements, modules: [] };
 }
 
 const packMain = inside('portage-pack', 'main');

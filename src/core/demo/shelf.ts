@@ -1,4 +1,5 @@
 import { contentsLike, gearOfKind, kindOf } from '../catalogue';
+import { plainSupply } from '../gear';
 import type { Form, Gear, Supply } from '../gear';
 
 type Differences = Partial<Omit<Gear, 'id' | 'name' | 'kind'>>;
@@ -121,15 +122,15 @@ export const demoShelf: readonly Gear[] = [
 
   // The boathouse box, fed by what the other kits hand down.
   piece('box', 'boathouse-box', 'Boathouse box 45 L', { massG: 2440 }),
-  piece('folding-saw', 'old-saw', 'Folding saw, handed down', { massG: 256, tier: 'hand-me-down', look: { silhouette: 'saw', stuff: 'wood', colour: '#8a4a33' }, priceMinor: 0 }),
+  piece('folding-saw', 'old-saw', 'Folding saw, handed down', { massG: 256, tier: 'backup', look: { silhouette: 'saw', stuff: 'wood', colour: '#8a4a33' }, priceMinor: 0 }),
   piece('camp-axe', 'axe', 'Camp axe', { massG: 915 }),
-  piece('lighter', 'old-lighter', 'Gas lighter, half full', { massG: 19.25, priceMinor: 0, tier: 'hand-me-down', contents: { unit: 'lights', full: 1000, left: 500, massG: 4.5 } }),
-  piece('wool-blanket', 'old-blanket', 'Wool blanket, mended', { massG: 1710, tier: 'hand-me-down', priceMinor: 0 }),
+  piece('lighter', 'old-lighter', 'Gas lighter, half full', { massG: 19.25, priceMinor: 0, tier: 'backup', contents: { unit: 'lights', full: 1000, left: 500, massG: 4.5 } }),
+  piece('wool-blanket', 'old-blanket', 'Wool blanket, mended', { massG: 1710, tier: 'backup', priceMinor: 0 }),
   piece('tarp', 'old-tarp', 'Tarp 3 × 4 m, patched', { massG: 980, form: soft(4600, 3100, 70), supplies: amounts('tarp', { roof: 11.2 }), priceMinor: 0 }),
   piece('small-ammo-box', 'cook-box', 'Cook box', { massG: 652 }),
-  piece('pot', 'old-pot', 'Pot 1.4 L, sooted', { massG: 341, tier: 'hand-me-down', form: { ...cylinder(152, 92), upright: true }, priceMinor: 0 }),
+  piece('pot', 'old-pot', 'Pot 1.4 L, sooted', { massG: 341, tier: 'backup', form: { ...cylinder(152, 92), upright: true }, priceMinor: 0 }),
   piece('food-can', 'boathouse-can', 'Lidded can 0.8 L', { massG: 99 }),
-  piece('drinking-water', 'stored-water', 'Drinking water, sealed pouch', { count: 12, massG: 509, goodUntil: '2026-03-31', supplies: [...kindOf('drinking-water')!.supplies, { job: 'carry-water', fitness: 'serves', amount: 500, demands: [], cell: null }] }),
+  piece('drinking-water', 'stored-water', 'Drinking water, sealed pouch', { count: 12, massG: 509, goodUntil: '2026-03-31', supplies: [...kindOf('drinking-water')!.supplies, plainSupply('carry-water', 'serves', 500)] }),
   piece('trail-meal', 'old-meals', 'Trail meal, lentils', { count: 6, massG: 150, goodUntil: '2026-11-30' }),
   piece('towel', 'towel', 'Cotton towel', { massG: 112 }),
   piece('soap', 'soap', 'Hard soap', { massG: 44 }),

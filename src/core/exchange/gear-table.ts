@@ -27,6 +27,7 @@ import {
   type Gear,
   type JobId,
   type Ownership,
+  plainSupply,
 } from '../gear';
 import type { Column, ColumnMeaning, ColumnUnit } from './columns';
 import { mostRows, type Table } from './table';
@@ -322,7 +323,7 @@ function withJobs(gear: Gear, row: Row): Outcome<Gear> {
 const someJobs = (['cut', 'boil', 'roof'] as const).map((job) => jobs[job].name).join(', ');
 
 function serving(job: JobId): Gear['supplies'][number] {
-  return { job, fitness: 'serves', amount: null, demands: [], cell: null };
+  return plainSupply(job, 'serves', null);
 }
 
 function withNote(gear: Gear, row: Row): Outcome<Gear> {

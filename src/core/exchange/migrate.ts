@@ -1,6 +1,14 @@
 import { contentsLike, kindOf } from '../catalogue';
+
 import { isDay, plainly } from '../quantity';
 import { amountRange, jobs, longestNote, whyNotInRange, type Gear, type JobId } from '../gear';
+
+export {
+  entryFromEarlyVersion3,
+  gearFromEarlyVersion3,
+  loadoutFromEarlyVersion3,
+  versionFromEarlyVersion3,
+} from './early-version-3';
 
 type Entry = Readonly<Record<string, unknown>>;
 
@@ -145,15 +153,18 @@ function withBelievedContents(gear: unknown): unknown {
     : gear;
 }
 
+/** Fields of gear that came while version 3 was open. */
+const sinceVersion3 = ['lots', 'spoiledBy', 'failsIn', 'care', 'cautions'];
+
 /** Fields that a version does not have yet, by where they stand. */
 const fieldsAfter: Readonly<
   Record<number, { readonly file: readonly string[]; readonly gear: readonly string[] }>
 > = {
   1: {
     file: ['schemes', 'lists', 'versions', 'kept', 'pictures'],
-    gear: ['tier', 'lentTo', 'isShared', 'priceTrust', 'contents', 'photo'],
+    gear: ['tier', 'lentTo', 'isShared', 'priceTrust', 'contents', 'photo', ...sinceVersion3],
   },
-  2: { file: ['kept', 'pictures'], gear: [] },
+  2: { file: ['kept', 'pictures'], gear: sinceVersion3 },
 };
 
 /** The path of a field that a file has though its version does not; null where there is none. */

@@ -15,6 +15,7 @@ import { benchOfFile } from './bench-of-file';
 import { problemOf, refusedAt } from './issue-in-words';
 import { parseJson } from './json-text';
 import { whyTooLarge } from './limits';
+import { fileFromEarlyVersion3 } from './early-version-3';
 import { fileFromVersion1, fileFromVersion2, newerFieldIn } from './migrate';
 import type { Picture } from './picture';
 import {
@@ -108,8 +109,8 @@ function ofThisVersion(value: unknown): Outcome<unknown> {
     return refused(fileSays.newerFile(version, formatVersion), 'version');
   const newer = newerFieldIn(value, version);
   if (newer !== null) return refused(fileSays.newerField(newer, version), newer);
-  if (version === 1) return done(fileFromVersion2(fileFromVersion1(value)));
-  return done(version === 2 ? fileFromVersion2(value) : value);
+  const from2 = version === 1 ? fileFromVersion1(value) : value;
+  return done(fileFromEarlyVersion3(version < 3 ? fileFromVersion2(from2) : value));
 }
 
 /** Looks at what no entry can say by itself: that ids are there once, that places are, that kits are of a size. */

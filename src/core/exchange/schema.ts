@@ -1,41 +1,6 @@
 import * as v from 'valibot';
-import {
-  currencies,
-  mostLengthMm,
-  mostMassG,
-  mostPriceMinor,
-  mostVolumeMl,
-  whyNotDay,
-} from '../quantity';
-import {
-  above0,
-  cellTypes,
-  colourPattern,
-  contentUnits,
-  fitnesses,
-  idPattern,
-  jobIds,
-  longestName,
-  longestNote,
-  mostAmount,
-  mostCavities,
-  mostCells,
-  mostCount,
-  mostDemands,
-  mostSupplies,
-  ownerships,
-  priceTrusts,
-  reaches,
-  silhouettes,
-  stuffs,
-  tiers,
-  trusts,
-  upTo,
-  whyNotInRange,
-  whyNotName,
-  whyNotPlain,
-  type Range,
-} from '../gear';
+import { currencies, mostMassG, mostPriceMinor } from '../quantity';
+import { above0, jobIds, mostCount, mostDemands } from '../gear';
 import {
   grounds,
   mostCategories,
@@ -47,185 +12,17 @@ import {
   mostPlacements,
   mostSchemes,
   mostVersions,
+  mostWays,
+  mostWishes,
 } from '../loadout';
 import { mostPictureLetters, pictureTypes } from './picture';
+import { date, gearSchema, id, job, name, note, wholeFrom, within } from './gear-schema';
+
+export { gearSchema };
 
 /** What the first two fields of every file say. */
 export const formatName = 'vivid-acorn';
 export const formatVersion = 3;
-
-const id = v.pipe(
-  v.string(),
-  v.regex(idPattern, 'is not an id: 1 to 64 letters, digits, - and _.'),
-);
-const name = v.pipe(
-  v.string(),
-  v.maxLength(longestName, `is longer than ${longestName} characters.`),
-  v.check(
-    (text) => whyNotName(text) === null,
-    (issue) => `${whyNotName(issue.input)}.`,
-  ),
-);
-const note = v.pipe(
-  v.string(),
-  v.maxLength(longestNote, `is longer than ${longestNote} characters.`),
-  v.check(
-    (text) => whyNotPlain(text, longestNote) === null,
-    (issue) => `${whyNotPlain(issue.input, longestNote)}.`,
-  ),
-);
-
-/** A number that a range of the core holds, told in the core’s own words. */
-function within(range: Range) {
-  return v.pipe(
-    v.number(),
-    v.finite('is not a finite number.'),
-    v.minValue(range.orNothing ? 0 : range.least, (issue) => whyNot(issue.input, range)),
-    v.maxValue(range.most, (issue) => whyNot(issue.input, range)),
-    v.check(
-      (value) => whyNotInRange(value, range) === null,
-      (issue) => whyNot(issue.input, range),
-    ),
-  );
-}
-
-function whyNot(value: number, range: Range): string {
-  return `${whyNotInRange(value, range) ?? 'is not in its range'}.`;
-}
-
-function wholeFrom(least: number, most: number) {
-  return v.pipe(
-    v.number(),
-    v.integer('is not a whole number.'),
-    v.minValue(least, `is below ${least}.`),
-    v.maxValue(most, `is above ${most}.`),
-  );
-}
-
-const sideMm = within(above0(mostLengthMm));
-const boxSides = { lengthMm: sideMm, widthMm: sideMm, heightMm: sideMm };
-const cylinderSides = { diameterMm: sideMm, heightMm: sideMm };
-
-const form = v.variant('shape', [
-  v.strictObject({ shape: v.literal('box'), ...boxSides, upright: v.boolean() }),
-  v.strictObject({ shape: v.literal('cylinder'), ...cylinderSides, upright: v.boolean() }),
-  v.pipe(
-    v.strictObject({
-      shape: v.literal('soft'),
-      looseMl: within(above0(mostVolumeMl)),
-      tightMl: within(above0(mostVolumeMl)),
-      thinnestMm: within(upTo(mostLengthMm)),
-      longestRigidMm: within(upTo(mostLengthMm)),
-    }),
-    v.check(({ tightMl, looseMl }) => tightMl <= looseMl, 'has a tightMl above its looseMl.'),
-  ),
-]);
-
-const cavity = v.strictObject({
-  id,
-  name,
-  inside: v.variant('shape', [
-    v.strictObject({ shape: v.literal('box'), ...boxSides }),
-    v.strictObject({ shape: v.literal('cylinder'), ...cylinderSides }),
-    v.strictObject({
-      shape: v.literal('soft'),
-      volumeMl: within(above0(mostVolumeMl)),
-      longestMm: sideMm,
-      bulgeShare: within(upTo(1)),
-    }),
-  ]),
-  mouth: v.variant('shape', [
-    v.strictObject({ shape: v.literal('section') }),
-    v.strictObject({ shape: v.literal('round'), diameterMm: sideMm }),
-    v.strictObject({ shape: v.literal('slot'), lengthMm: sideMm, widthMm: sideMm }),
-  ]),
-  mostMassG: v.nullable(within(above0(mostMassG))),
-  waterproof: v.boolean(),
-  reach: v.picklist(reaches),
-});
-
-const job = v.picklist(jobIds);
-
-const demand = v.variant('on', [
-  v.strictObject({
-    on: v.literal('jobs'),
-    anyOf: v.pipe(
-      v.array(job),
-      v.minLength(1, 'is empty.'),
-      v.maxLength(mostDemands, 'is too long.'),
-    ),
-  }),
-  v.strictObject({
-    on: v.literal('cells'),
-    cell: v.picklist(cellTypes),
-    count: wholeFrom(1, mostCells),
-  }),
-  v.strictObject({ on: v.literal('sun') }),
-]);
-
-const supply = v.strictObject({
-  job,
-  fitness: v.picklist(fitnesses),
-  /** What it may be hangs on the job, and is looked at by the core. */
-  amount: v.nullable(v.pipe(v.number(), v.finite('is not a finite number.'))),
-  demands: v.pipe(v.array(demand), v.maxLength(mostDemands, `holds more than ${mostDemands}.`)),
-  cell: v.nullable(v.picklist(cellTypes)),
-});
-
-const date = v.pipe(
-  v.string(),
-  v.isoDate('is not a date like 2027-04-30.'),
-  v.check(
-    (text) => whyNotDay(text) === null,
-    (issue) => `${whyNotDay(issue.input)}.`,
-  ),
-);
-
-const contents = v.pipe(
-  v.strictObject({
-    unit: v.picklist(contentUnits),
-    full: within(above0(mostAmount)),
-    left: within(upTo(mostAmount)),
-    massG: within(upTo(mostMassG)),
-  }),
-  v.check(({ left, full }) => left <= full, 'has more left than a full one holds.'),
-);
-
-/** One line of the shelf. Masses in g, lengths in mm, volumes in mL, prices in minor units. */
-export const gearSchema = v.strictObject({
-  id,
-  name,
-  kind: v.nullable(id),
-  count: wholeFrom(0, mostCount),
-  ownership: v.picklist(ownerships),
-  tier: v.picklist(tiers),
-  lentTo: v.nullable(name),
-  isShared: v.boolean(),
-  massG: v.nullable(within(upTo(mostMassG))),
-  massTrust: v.picklist(trusts),
-  form: v.nullable(form),
-  formTrust: v.picklist(trusts),
-  priceMinor: v.nullable(wholeFrom(0, mostPriceMinor)),
-  priceTrust: v.picklist(priceTrusts),
-  contents: v.nullable(contents),
-  goodUntil: v.nullable(date),
-  cavities: v.pipe(
-    v.array(cavity),
-    v.maxLength(mostCavities, `holds more than ${mostCavities}.`),
-    v.check(
-      (cavities) => new Set(cavities.map((each) => each.id)).size === cavities.length,
-      'holds an id twice.',
-    ),
-  ),
-  supplies: v.pipe(v.array(supply), v.maxLength(mostSupplies, `holds more than ${mostSupplies}.`)),
-  look: v.strictObject({
-    silhouette: v.picklist(silhouettes),
-    stuff: v.picklist(stuffs),
-    colour: v.pipe(v.string(), v.regex(colourPattern, 'is not a colour like #8a5a33.')),
-  }),
-  photo: v.nullable(id),
-  note,
-});
 
 const place = v.union(
   [v.strictObject({ on: v.picklist(grounds) }), v.strictObject({ in: id, cavity: id })],
@@ -249,6 +46,22 @@ export const loadoutSchema = v.strictObject({
   purpose: note,
   mostMassG: v.nullable(within(above0(mostMassG))),
   mostPriceMinor: v.nullable(wholeFrom(0, mostPriceMinor)),
+  wishes: v.optional(
+    v.pipe(
+      v.array(
+        v.strictObject({
+          anyOf: v.pipe(
+            v.array(job),
+            v.minLength(1, 'is empty.'),
+            v.maxLength(mostDemands, 'is too long.'),
+          ),
+          ways: wholeFrom(0, mostWays),
+        }),
+      ),
+      v.maxLength(mostWishes, `holds more than ${mostWishes}.`),
+    ),
+    [],
+  ),
   placements: v.pipe(
     v.array(placement),
     v.maxLength(mostPlacements, `holds more than ${mostPlacements} placements.`),

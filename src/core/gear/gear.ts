@@ -1,7 +1,9 @@
 import type { Cavity } from './cavity';
 import type { Contents } from './contents';
 import type { Form } from './form';
+import type { Keeping } from './keeping';
 import type { Look } from './look';
+import type { Lot } from './lot';
 import type { Supply } from './supply';
 
 /** How far a figure can be relied on: put on a scale, stated by the person, or typical of the kind. */
@@ -16,12 +18,12 @@ export type PriceTrust = (typeof priceTrusts)[number];
 export const ownerships = ['owned', 'wished', 'home-made', 'scavenged', 'retired'] as const;
 export type Ownership = (typeof ownerships)[number];
 
-/** Which kits it is good enough for: the main ones, or the backups that are fed with what they replace. */
-export const tiers = ['front line', 'hand-me-down'] as const;
+/** Which kits it is for: those used most, or the ones that they hand down to. */
+export const tiers = ['main', 'backup'] as const;
 export type Tier = (typeof tiers)[number];
 
 /** One line on the shelf: a thing, or a supply counted in its own unit. All figures are for one of it. */
-export interface Gear {
+export interface Gear extends Keeping {
   readonly id: string;
   readonly name: string;
   /** The catalogue kind it started from; null where it is like none. */
@@ -44,8 +46,10 @@ export interface Gear {
   readonly priceTrust: PriceTrust;
   /** What of it is used up bit by bit; null where nothing is. */
   readonly contents: Contents | null;
-  /** The day after which it is not relied on, as YYYY-MM-DD. */
+  /** The day after which it is not relied on, as YYYY-MM-DD: of all of it, where no lots say more. */
   readonly goodUntil: string | null;
+  /** What is known of so many of it; together they are its count. Empty while its owner does not care. */
+  readonly lots: readonly Lot[];
   readonly cavities: readonly Cavity[];
   readonly supplies: readonly Supply[];
   readonly look: Look;

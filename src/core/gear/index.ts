@@ -11,3 +11,8 @@ export * from './gear';
 export * from './contents';
 export * from './left';
 export * from './soundness';
+export * from './facts';
+export * from './keeping';
+export * from './lot';
+export * from './lots';
+export * from './sorts';

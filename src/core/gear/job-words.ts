@@ -1,5 +1,6 @@
 import { igniteJobs, jobs, type JobId } from './jobs';
-import type { Demand } from './supply';
+import { sizeOf } from './sorts';
+import type { Demand, JobsDemand } from './supply';
 
 /** Jobs whose name is an act; the others are named for the thing that does them. */
 const acts: ReadonlySet<JobId> = new Set<JobId>([
@@ -22,16 +23,24 @@ export function lackInWords(anyOf: readonly JobId[]): string {
   return isAct ? `nothing to ${jobsInWords(anyOf)} with` : `no ${jobsInWords(anyOf)}`;
 }
 
-/** What a supply relies on, in words: `tinder`, `3 × AAA cells`, `the sun`. */
+/** What a supply relies on, in words: `3 × AAA cells`, `gas fuel`, `tinder for spark or ember`, `mains`, `the sun`. */
 export function demandInWords(demand: Demand): string {
   switch (demand.on) {
     case 'jobs':
-      return isIgniting(demand.anyOf) ? 'a way to ignite' : jobsInWords(demand.anyOf);
-    case 'cells':
-      return `${demand.count} × ${demand.cell.split(' ')[0]} cells`;
+      return jobsDemandInWords(demand);
     case 'sun':
       return 'the sun';
   }
+}
+
+function jobsDemandInWords({ anyOf, sorts, items }: JobsDemand): string {
+  if (isIgniting(anyOf)) return 'a way to ignite';
+  const jobs = jobsInWords(anyOf);
+  if (sorts === null) return items > 1 ? `${items} × ${jobs}` : jobs;
+  const named = [...new Set(sorts.map((sort) => sizeOf(sort) ?? sort))].join(' or ');
+  if (anyOf.includes('recharge')) return named;
+  const what = anyOf.includes('tinder') ? `${jobs} for ${named}` : `${named} ${jobs}`;
+  return anyOf.includes('cells') ? `${items} × ${what}` : what;
 }
 
 function isIgniting(anyOf: readonly JobId[]): boolean {

@@ -127,12 +127,3 @@ export const jobIds = Object.keys(jobs) as readonly JobId[];
 
 /** Any of these is a way to ignite; igniting is critical though no single one of them is. */
 export const igniteJobs: readonly JobId[] = ['flame', 'spark', 'sun-fire'];
-
-/**
- * Independent ways that a job should have (own planning values): three to ignite, two for a critical job,
- * one otherwise.
- */
-export function waysWanted(anyOf: readonly JobId[]): number {
-  if (anyOf.some((id) => igniteJobs.includes(id))) return 3;
-  return anyOf.some((id) => jobs[id].critical) ? 2 : 1;
-}

@@ -16,14 +16,26 @@ import { jobIds, jobs } from './jobs';
 import { colourPattern, silhouettes, stuffs } from './look';
 import { longestNote, whyNotName, whyNotPlain } from './plain-text';
 import { above0, amountRange, mostAmount, upTo, whole, whyNotInRange, type Range } from './range';
-import { cellTypes, fitnesses, type Demand, type Supply } from './supply';
+import { factFigures, factsOf, factWords } from './facts';
+import {
+  careActs,
+  harms,
+  longestCaution,
+  mostCares,
+  mostCautions,
+  mostMonths,
+  type Keeping,
+} from './keeping';
+import { lotDays, mostLots } from './lot';
+import { sorts, sortsOf } from './sorts';
+import { fitnesses, type Demand, type Supply } from './supply';
 
 /** How much one piece of gear may hold, and how many of it there may be. */
 export const mostCount = 10_000;
 export const mostCavities = 40;
 export const mostSupplies = 60;
 export const mostDemands = 12;
-export const mostCells = 100;
+export const mostItems = 100;
 
 const shapes: readonly (Form['shape'] | Inside['shape'])[] = ['box', 'cylinder', 'soft'];
 const mouthShapes: readonly Mouth['shape'][] = ['section', 'round', 'slot'];
@@ -42,7 +54,9 @@ type Word = readonly [field: string, value: string, words: readonly string[]];
 export function unsoundGear(gear: Gear): Problem | null {
   return (
     unsoundTexts(gear) ??
+    unsoundKeeping(gear) ??
     unsoundIds(gear) ??
+    unsoundLots(gear) ??
     unsoundSupplies(gear) ??
     unsoundWords(gear) ??
     unsoundFigures(gear) ??
@@ -69,6 +83,49 @@ function unsoundTexts({ name, note, lentTo, goodUntil, look, cavities }: Gear): 
   return null;
 }
 
+function unsoundKeeping({ spoiledBy, failsIn, care, cautions }: Keeping): Problem | null {
+  const tooMany =
+    spoiledBy.length > harms.length ||
+    failsIn.length > harms.length ||
+    care.length > mostCares ||
+    cautions.length > mostCautions;
+  if (tooMany) return problem('cautions', says.tooMuchCare());
+  const repeated = [spoiledBy, failsIn, care.map(({ act }) => act)].find(
+    (words) => new Set<string>(words).size < words.length,
+  );
+  if (repeated) return problem('care', says.twiceInCare());
+  for (const [at, caution] of cautions.entries()) {
+    const why = caution === '' ? 'is empty' : whyNotPlain(caution, longestCaution);
+    if (why) return problem(`cautions[${at}]`, says.nameOf('A caution', why));
+  }
+  return null;
+}
+
+function unsoundLots({ lots, count }: Gear): Problem | null {
+  if (lots.length === 0) return null;
+  if (lots.length > mostLots) return problem('lots', says.tooManyLots(mostLots));
+  if (new Set(lots.map(({ id }) => id)).size < lots.length) {
+    return problem(
+      'lots',
+      says.idTwice(lots.find(({ id }, at) => lots.findIndex((lot) => lot.id === id) < at)!.id),
+    );
+  }
+  const sum = lots.reduce((total, lot) => total + lot.count, 0);
+  if (sum !== count) return problem('lots', says.lotsOfOtherCount(sum, count));
+  for (const [at, lot] of lots.entries()) {
+    if (!isId(lot.id)) return problem(`lots[${at}].id`, says.noId(lot.id));
+    const whyStore = lot.store === '' ? null : whyNotName(lot.store);
+    if (whyStore)
+      return problem(`lots[${at}].store`, says.nameOf('Where a lot is stored', whyStore));
+    for (const field of lotDays) {
+      const day = lot[field];
+      const why = day === null ? null : whyNotDay(day);
+      if (why) return problem(`lots[${at}].${field}`, says.noDay(day!, why));
+    }
+  }
+  return null;
+}
+
 function unsoundIds({ id, kind, photo, cavities }: Gear): Problem | null {
   const ids: readonly (readonly [field: string, id: string | null])[] = [
     ['id', id],
@@ -91,12 +148,18 @@ function unsoundSupplies({ supplies }: Gear): Problem | null {
     return problem('supplies', says.tooManySupplies(mostSupplies));
   }
   const seen = new Set<string>();
-  for (const [at, { job, demands }] of supplies.entries()) {
+  for (const [at, { job, demands, sort, facts }] of supplies.entries()) {
     if (!Object.hasOwn(jobs, job)) {
       return problem(`supplies[${at}].job`, says.noWord('A job', job));
     }
     if (seen.has(job)) return problem(`supplies[${at}].job`, says.jobTwice(job));
     seen.add(job);
+    if (sort !== null && sorts.includes(sort) && !sortsOf[job]?.includes(sort)) {
+      return problem(`supplies[${at}].sort`, says.sortOfOtherJob(sort, job));
+    }
+    if (facts !== null && factsOf[job] !== facts.of) {
+      return problem(`supplies[${at}].facts`, says.factsOfOtherJob(facts.of, job));
+    }
     const empty = demands.findIndex((demand) => !asksForSomething(demand));
     if (empty >= 0) {
       return problem(`supplies[${at}].demands[${empty}].anyOf`, says.demandOfNothing());
@@ -106,7 +169,7 @@ function unsoundSupplies({ supplies }: Gear): Problem | null {
 }
 
 function asksForSomething(demand: Demand): boolean {
-  return demand.on !== 'jobs' || demand.anyOf.length > 0;
+  return demand.on !== 'jobs' || (demand.anyOf.length > 0 && demand.sorts?.length !== 0);
 }
 
 function unsoundWords(gear: Gear): Problem | null {
@@ -118,6 +181,9 @@ function wordsOf(gear: Gear): readonly Word[] {
   return [
     ['ownership', gear.ownership, ownerships],
     ['tier', gear.tier, tiers],
+    ...gear.spoiledBy.map((harm) => ['spoiledBy', harm, harms] as const),
+    ...gear.failsIn.map((harm) => ['failsIn', harm, harms] as const),
+    ...gear.care.map(({ act }, at) => [`care[${at}].act`, act, careActs] as const),
     ['massTrust', gear.massTrust, trusts],
     ['formTrust', gear.formTrust, trusts],
     ['priceTrust', gear.priceTrust, priceTrusts],
@@ -141,16 +207,23 @@ function cavityWords({ reach, inside, mouth }: Cavity, at: number): readonly Wor
   ];
 }
 
-function supplyWords({ fitness, cell, demands }: Supply, at: number): readonly Word[] {
+function supplyWords({ fitness, sort, facts, demands }: Supply, at: number): readonly Word[] {
   const field = `supplies[${at}]`;
   return [
     [`${field}.fitness`, fitness, fitnesses],
-    ...(cell === null ? [] : [[`${field}.cell`, cell, cellTypes] as const]),
+    ...(sort === null ? [] : [[`${field}.sort`, sort, sorts] as const]),
+    ...(facts === null ? [] : factWords(facts)).map(([of, value, words]): Word => [
+      `${field}.facts.${of}`,
+      value,
+      words,
+    ]),
     ...demands.flatMap((demand, which): readonly Word[] => {
       const path = `${field}.demands[${which}]`;
-      if (demand.on === 'cells') return [[`${path}.cell`, demand.cell, cellTypes]];
       if (demand.on !== 'jobs') return [[`${path}.on`, demand.on, ['sun']]];
-      return demand.anyOf.map((job) => [`${path}.anyOf`, job, jobIds] as const);
+      return [
+        ...demand.anyOf.map((job): Word => [`${path}.anyOf`, job, jobIds]),
+        ...(demand.sorts ?? []).map((sort): Word => [`${path}.sorts`, sort, sorts]),
+      ];
     }),
   ];
 }
@@ -175,7 +248,8 @@ function unsoundContents({ contents, form, massG }: Gear): Problem | null {
     : null;
 }
 
-function figuresOf({ count, massG, priceMinor, form, contents, cavities, supplies }: Gear) {
+function figuresOf(gear: Gear) {
+  const { count, massG, priceMinor, form, contents, cavities, supplies } = gear;
   const figures: Figure[] = [
     ['count', count, whole(0, mostCount)],
     ['massG', massG, upTo(mostMassG)],
@@ -184,6 +258,12 @@ function figuresOf({ count, massG, priceMinor, form, contents, cavities, supplie
     ...(contents === null ? [] : contentsFigures(contents)),
     ...cavities.flatMap(cavityFigures),
     ...supplies.flatMap(supplyFigures),
+    ...gear.care.map((each, at): Figure => [
+      `care[${at}].everyMonths`,
+      each.everyMonths,
+      whole(1, mostMonths),
+    ]),
+    ...gear.lots.map((lot, at): Figure => [`lots[${at}].count`, lot.count, whole(1, mostCount)]),
   ];
   return figures;
 }
@@ -244,17 +324,24 @@ function mouthFigures(field: string, mouth: Mouth): Figure[] {
   }
 }
 
-function supplyFigures({ job, amount, demands }: Supply, at: number): Figure[] {
+function supplyFigures({ job, amount, demands, facts }: Supply, at: number): Figure[] {
   const field = `supplies[${at}]`;
   return [
     [`${field}.amount`, amount, amountRange(job)],
     [`${field}.demands`, demands.length, whole(0, mostDemands)],
+    ...(facts === null ? [] : factFigures(facts)).map(([of, value, range]): Figure => [
+      `${field}.facts.${of}`,
+      value,
+      range,
+    ]),
     ...demands.flatMap((demand, which): Figure[] => {
       const path = `${field}.demands[${which}]`;
-      if (demand.on === 'cells') return [[`${path}.count`, demand.count, whole(1, mostCells)]];
-      return demand.on === 'jobs'
-        ? [[`${path}.anyOf`, demand.anyOf.length, whole(1, mostDemands)]]
-        : [];
+      if (demand.on !== 'jobs') return [];
+      return [
+        [`${path}.anyOf`, demand.anyOf.length, whole(1, mostDemands)],
+        [`${path}.sorts`, demand.sorts?.length ?? 1, whole(1, mostDemands)],
+        [`${path}.items`, demand.items, whole(1, mostItems)],
+      ];
     }),
   ];
 }
@@ -275,6 +362,8 @@ const labels: readonly (readonly [start: string, label: string])[] = [
   ['contents', 'A figure of its contents'],
   ['cavities', 'A figure of what it holds'],
   ['supplies', 'A figure of what it does'],
+  ['care', 'How often it is cared for'],
+  ['lots', 'How many a lot is'],
 ];
 
 function labelOf(field: string): string {

@@ -1,27 +1,23 @@
+import type { Facts } from './facts';
 import type { JobId } from './jobs';
+import type { Sort } from './sorts';
 
 /** How well a piece does a job, the best first. */
 export const fitnesses = ['made-for', 'serves', 'improvised'] as const;
 export type Fitness = (typeof fitnesses)[number];
 
-/** Cells a device can run on. */
-export const cellTypes = [
-  'AAA alkaline',
-  'AA alkaline',
-  'AA lithium',
-  'AA NiMH',
-  'D alkaline',
-  'CR2032',
-  'CR123A',
-  '18650',
-] as const;
-export type CellType = (typeof cellTypes)[number];
-
 /** What a supply itself relies on inside the loadout, or from outside it. */
 export type Demand =
-  | { readonly on: 'jobs'; readonly anyOf: readonly JobId[] }
-  | { readonly on: 'cells'; readonly cell: CellType; readonly count: number }
+  /** So many items that do one of these jobs, all of one sort, which is one of these where it matters. */
+  | {
+      readonly on: 'jobs';
+      readonly anyOf: readonly JobId[];
+      readonly sorts: readonly Sort[] | null;
+      readonly items: number;
+    }
   | { readonly on: 'sun' };
+
+export type JobsDemand = Demand & { readonly on: 'jobs' };
 
 /** That a gear does a job: how well, how much of it, and under which demands. */
 export interface Supply {
@@ -30,15 +26,20 @@ export interface Supply {
   /** In the job's own unit, for one of the gear; null where it has none or it is not known. */
   readonly amount: number | null;
   readonly demands: readonly Demand[];
-  /** For the job `cells`: which type. One of the gear is one cell. */
-  readonly cell: CellType | null;
+  /** What it is of, where that decides who it serves: one of the sorts of its job; null where nobody knows. */
+  readonly sort: Sort | null;
+  /** What else its job asks of it; null where nothing is known. */
+  readonly facts: Facts | null;
+  /** It is not done with one hand. */
+  readonly needsBothHands: boolean;
 }
 
-/** Whether a device that takes `wanted` runs on `offered`: chemistry may differ, the size may not. */
-export function cellServes(offered: CellType, wanted: CellType): boolean {
-  return sizeOf(offered) === sizeOf(wanted);
+/** Whether it is cells that are asked for: they are put into one device, and are no others’ meanwhile. */
+export function isForCells(demand: Demand): demand is JobsDemand {
+  return demand.on === 'jobs' && demand.anyOf.includes('cells');
 }
 
-function sizeOf(cell: CellType): string {
-  return cell.split(' ')[0]!;
+/** A supply of which nothing more is known. */
+export function plainSupply(job: JobId, fitness: Fitness, amount: number | null): Supply {
+  return { job, fitness, amount, demands: [], sort: null, facts: null, needsBothHands: false };
 }

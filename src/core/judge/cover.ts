@@ -1,7 +1,7 @@
 import { capital, demandInWords, jobsInWords, lackInWords, type Demand, type JobId } from '../gear';
 import { absenceInWords, singleLosses, type Absence } from '../ways';
 import type { Rule } from './finding';
-import { musts } from './musts';
+import { mustsOf } from './musts';
 
 interface Would {
   readonly placement: string;
@@ -15,8 +15,8 @@ export const nothingDoesIt: Rule<{
   readonly would: readonly Would[];
 }> = {
   id: 'cover/missing',
-  find: ({ ways }) =>
-    musts
+  find: ({ ways, own }) =>
+    mustsOf(own.wishes)
       .filter(({ anyOf }) => ways.depth(anyOf) === 0)
       .map(({ anyOf }) => {
         const would = ways.idle
@@ -48,8 +48,8 @@ export const allWaysInOne: Rule<{
   readonly holder: string;
 }> = {
   id: 'cover/all-in-one',
-  find: ({ ways }) =>
-    musts.flatMap(({ anyOf, wanted }) => {
+  find: ({ ways, own }) =>
+    mustsOf(own.wishes).flatMap(({ anyOf, wanted }) => {
       const own = ways.all.filter(({ job }) => anyOf.includes(job));
       const about = [...new Set(own.map(({ placement }) => placement.id))];
       if (about.length < 2 || ways.depth(anyOf) !== 1) return [];

@@ -1,4 +1,6 @@
-import { igniteJobs, jobIds, jobs, waysWanted, type JobId } from '../gear';
+import { igniteJobs, jobIds, jobs, type JobId } from '../gear';
+import type { Wish } from '../loadout';
+import { isSameJobs, waysWanted } from '../scheme';
 
 /** One thing a kit must be able to do, in any of these manners, and how many independent ways are wanted. */
 export interface Must {
@@ -6,8 +8,16 @@ export interface Must {
   readonly wanted: number;
 }
 
-/** What every kit must be able to do: each critical job, and igniting in any manner. */
-export const musts: readonly Must[] = [
+/** What any kit must be able to do: each critical job, and igniting in any manner. */
+const ofAnyKit: readonly (readonly JobId[])[] = [
   ...jobIds.filter((id) => jobs[id].critical).map((id) => [id]),
   igniteJobs,
-].map((anyOf) => ({ anyOf, wanted: waysWanted(anyOf) }));
+];
+
+/** What a kit must be able to do: what any must, and what its own wishes add, ask more of, or let go. */
+export function mustsOf(wishes: readonly Wish[]): readonly Must[] {
+  const added = wishes.filter(({ anyOf }) => !ofAnyKit.some((each) => isSameJobs(each, anyOf)));
+  return [...ofAnyKit, ...added.map(({ anyOf }) => anyOf)]
+    .map((anyOf) => ({ anyOf, wanted: waysWanted(anyOf, wishes) }))
+    .filter(({ wanted }) => wanted > 0);
+}

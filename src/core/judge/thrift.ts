@@ -1,6 +1,15 @@
-import { fitnesses, jobIds, jobs, massNowG, type Demand, type Fitness, type JobId } from '../gear';
+import {
+  fitnesses,
+  isForCells,
+  jobIds,
+  jobs,
+  massNowG,
+  type Demand,
+  type Fitness,
+  type JobId,
+} from '../gear';
 import type { WorkedOutKit } from '../kit';
-import type { Placement } from '../loadout';
+import type { Placement, Wish } from '../loadout';
 import {
   amountOf,
   depthOf,
@@ -14,7 +23,7 @@ import {
   type Way,
   type Ways,
 } from '../ways';
-import { musts, type Must } from './musts';
+import { mustsOf, type Must } from './musts';
 
 /** What a kit would no longer do, or do less of, without a piece. */
 export type Loss =
@@ -48,8 +57,8 @@ export interface Spared {
  * Every piece that could stay at home by itself, those whose going loses nothing first, then by the mass saved.
  * What holds something is left out, as its contents need it.
  */
-export function sparedBy({ whole, tree, ways, gear }: WorkedOutKit): readonly Spared[] {
-  const stand = standOf(ways);
+export function sparedBy({ own, whole, tree, ways, gear }: WorkedOutKit): readonly Spared[] {
+  const stand = standOf(ways, own.wishes);
   const working = new Set(ways.all.map(({ placement }) => placement));
   return whole.placements
     .filter(({ id }) => tree.within(id).length === 0)
@@ -79,19 +88,19 @@ interface Stand {
   readonly onCells: readonly JobId[];
 }
 
-function standOf({ byJob, formula, rounds }: Ways): Stand {
+function standOf({ byJob, formula, rounds }: Ways, wishes: readonly Wish[]): Stand {
   const sources = new Map<string, number[]>();
   for (const [at, { placement }] of formula.sources.entries()) {
     if (rounds[at] !== 0) sources.set(placement.id, [...(sources.get(placement.id) ?? []), at]);
   }
   return {
     sources,
-    musts: musts.map((must) => {
+    musts: mustsOf(wishes).map((must) => {
       const relied = reliedOn(formula, must.anyOf);
       return { ...must, on: new Set(relied.map((at) => formula.sources[at]!.placement.id)) };
     }),
     onCells: [...byJob].flatMap(([job, ways]) =>
-      ways.some(({ supply }) => supply.demands.some(({ on }) => on === 'cells')) ? [job] : [],
+      ways.some(({ supply }) => supply.demands.some(isForCells)) ? [job] : [],
     ),
   };
 }
@@ -109,8 +118,8 @@ function lossesWithout(placement: Placement, ways: Ways, stand: Stand): readonly
   );
   const touched = new Set(
     gone.flatMap((at) => {
-      const { job, cell } = formula.sources[at]!.supply;
-      return cell === null ? [job] : [job, ...stand.onCells];
+      const { job } = formula.sources[at]!.supply;
+      return job === 'cells' ? [job, ...stand.onCells] : [job];
     }),
   );
   return [

@@ -1,4 +1,4 @@
-import type { CellType, Demand } from '../gear';
+import { isForCells, sizeOf, type JobsDemand, type Sort } from '../gear';
 import { overplaced } from '../loadout';
 import { absenceInWords, type Absence } from '../ways';
 import type { Rule } from './finding';
@@ -45,30 +45,32 @@ function inKit({ name, count }: { readonly name: string; readonly count: number 
 
 /** A device whose cells are not in the kit, or too few of them, and which cells are. */
 export const cellsMissing: Rule<{
-  readonly cell: CellType;
+  readonly cell: Sort;
   readonly count: number;
-  readonly here: readonly { readonly cell: CellType; readonly count: number }[];
+  readonly here: readonly { readonly cell: Sort; readonly count: number }[];
 }> = {
   id: 'light/cells',
   find: ({ ways, whole, gear }) => {
     const here = whole.placements.flatMap(({ id, count }) =>
-      gear(id).supplies.flatMap(({ cell }) => (cell === null ? [] : [{ cell, count }])),
+      gear(id).supplies.flatMap(({ job, sort }) =>
+        job === 'cells' && sort !== null ? [{ cell: sort, count }] : [],
+      ),
     );
-    const lacking = new Map<string, Demand & { readonly on: 'cells' }>();
+    const lacking = new Map<string, JobsDemand>();
     for (const { placement, unmet, absence } of ways.idle) {
-      const cells = unmet.find((demand) => demand.on === 'cells');
+      const cells = unmet.find(isForCells);
       if (cells && absence === null) lacking.set(placement.id, cells);
     }
-    return [...lacking].map(([placement, { cell, count }]) => ({
+    return [...lacking].map(([placement, { sorts, items }]) => ({
       severity: 'warn',
       about: [placement],
-      figures: { cell, count, here },
+      figures: { cell: sorts![0]!, count: items, here },
     }));
   },
   says: ({ cell, count, here }, { name }, [placement]) => {
     const cells = here.map((each) => `${each.count} × ${each.cell}`).join(', ');
     const instead = cells === '' ? 'there are no cells here' : `the cells here are ${cells}`;
-    return `${name(placement!)} takes ${count} × ${cell.split(' ')[0]}; ${instead}.`;
+    return `${name(placement!)} takes ${count} × ${sizeOf(cell)}; ${instead}.`;
   },
 };
 

@@ -141,7 +141,7 @@ function newParts(bench: Bench, own: Loadout, day: string): Parts {
       return found;
     },
     cover: (scheme) => {
-      const found = covers.get(scheme) ?? coverOf(ways(), scheme);
+      const found = covers.get(scheme) ?? coverOf(ways(), scheme, own.wishes);
       covers.set(scheme, found);
       return found;
     },

@@ -1,5 +1,5 @@
 import { currencies, done, refused, says, type Outcome } from '../quantity';
-import { cavityOf, unsoundGear, type Gear } from '../gear';
+import { cavityOf, unsoundGear, type Gear, withCount } from '../gear';
 import {
   emptyBench,
   mostGear,
@@ -155,7 +155,10 @@ function addGear(bench: Bench, added: readonly Gear[]): Outcome<Bench> {
 
 function changeGear(bench: Bench, id: string, change: GearChange): Outcome<Bench> {
   const gear = bench.shelf.get(id);
-  return gear ? replaceGear(bench, [{ ...gear, ...change, id }]) : noSuchGear(id);
+  if (!gear) return noSuchGear(id);
+  const changed = { ...gear, ...change, id };
+  // Its lots make up the count that it has now, unless they are told themselves.
+  return replaceGear(bench, [change.lots ? changed : withCount(changed, changed.count)]);
 }
 
 function replaceGear(bench: Bench, replaced: readonly Gear[]): Outcome<Bench> {

@@ -29,6 +29,16 @@ export interface Module {
   readonly place: Place;
 }
 
+/** That any of these jobs must be done, in so many ways independent of each other; 0 where it need not be done. */
+export interface Wish {
+  readonly anyOf: readonly JobId[];
+  readonly ways: number;
+}
+
+/** How many wishes one kit has at most, and how many ways one asks for: more than three losses are not looked at. */
+export const mostWishes = 120;
+export const mostWays = 4;
+
 /** A kit set up for a purpose: placements of gear in cavities. */
 export interface Loadout {
   readonly id: string;
@@ -37,6 +47,8 @@ export interface Loadout {
   /** The most it may weigh and cost; null where there is no limit. */
   readonly mostMassG: number | null;
   readonly mostPriceMinor: number | null;
+  /** What it must do, and in how many ways, where that is otherwise than for any kit. */
+  readonly wishes: readonly Wish[];
   readonly placements: readonly Placement[];
   readonly modules: readonly Module[];
 }

@@ -18,7 +18,7 @@ export interface OwnScheme {
 export const mostCategories = 40;
 
 /** The ids of the schemes that ship, which no scheme of one’s own takes. */
-export const shippedSchemes = ['five-cs', 'ten-cs', 'rule-of-threes', 'order-of-needs'] as const;
+export const shippedSchemes = ['five-cs', 'ten-cs', 'rule-of-threes', 'what-hurts-first'] as const;
 
 /** What is gathered that no category takes. */
 export const beyondId = 'beyond';

@@ -2,6 +2,7 @@ import { mostMassG, mostPriceMinor, says, type Problem } from '../quantity';
 import {
   cavityOf,
   isId,
+  jobs,
   longestNote,
   above0,
   whole,
@@ -14,10 +15,13 @@ import {
   grounds,
   isOnGround,
   mostModules,
+  mostWays,
+  mostWishes,
   type Loadout,
   type Place,
   type Placement,
   type Shelf,
+  type Wish,
 } from './bench';
 import { mostPlacements } from './extent';
 import { whyNotCount, whyNotLaidFor } from './placing';
@@ -48,12 +52,33 @@ export function unsoundAbout(loadout: Loadout): Problem | null {
   if (!isLimit(loadout.mostPriceMinor, whole(0, mostPriceMinor))) {
     return { field: 'mostPriceMinor', message: says.priceLimit() };
   }
+  const wish = unsoundWish(loadout.wishes);
+  if (wish) return wish;
   if (modules.length > mostModules) {
     return { field: 'modules', message: says.alongFull(mostModules) };
   }
   return placements.length > mostPlacements
     ? { field: 'placements', message: says.kitFull(mostPlacements) }
     : null;
+}
+
+function unsoundWish(wishes: readonly Wish[]): Problem | null {
+  if (wishes.length > mostWishes)
+    return { field: 'wishes', message: says.tooManyWishes(mostWishes) };
+  for (const [at, { anyOf, ways }] of wishes.entries()) {
+    const field = `wishes[${at}]`;
+    const unknown = anyOf.find((job) => !Object.hasOwn(jobs, job));
+    if (unknown !== undefined) {
+      return { field: `${field}.anyOf`, message: says.noWord('A job', unknown) };
+    }
+    if (anyOf.length === 0 || new Set(anyOf).size < anyOf.length) {
+      return { field: `${field}.anyOf`, message: says.demandOfNothing() };
+    }
+    const why = whyNotInRange(ways, whole(0, mostWays));
+    if (why)
+      return { field: `${field}.ways`, message: says.figure('How many ways it wishes', why) };
+  }
+  return null;
 }
 
 function isLimit(limit: number | null, range: ReturnType<typeof above0>): boolean {

@@ -8,6 +8,7 @@ import {
   massWithoutContentsG,
   shortenedTo,
   unsoundGear,
+  withCount,
   type Gear,
 } from '../gear';
 
@@ -40,13 +41,13 @@ export function spend(gear: Gear, amount: number, openedId: string): Outcome<Par
   const whole = Math.floor(left / contents.left + hair);
   const rest = left - whole * contents.left;
   if (rest < leastAmount || rest <= hair * contents.full) {
-    return done({ line: { ...gear, count: whole }, others: [] });
+    return done({ line: withCount(gear, whole), others: [] });
   }
-  const opened: Gear = { ...gear, count: 1, contents: { ...contents, left: rest } };
+  const opened: Gear = { ...withCount(gear, 1), contents: { ...contents, left: rest } };
   return whole === 0
     ? done({ line: opened, others: [] })
     : done({
-        line: { ...gear, count: whole },
+        line: withCount(gear, whole),
         others: [{ ...opened, id: openedId, name: openedName(gear.name) }],
       });
 }
@@ -85,7 +86,7 @@ export function cut(
   const lengths = isAllCut ? [...lengthsM.slice(0, -1), lengthsM.at(-1)! + rest] : lengthsM;
   const cuts = lengths.map((length, at) => hank(gear, length, fresh[at]!));
   const rests = others.map((other) => restOf(other, isAllCut ? null : rest, fresh.at(-1)!));
-  const kept = gear.count === 1 && line !== null ? line : { ...gear, count: gear.count - 1 };
+  const kept = gear.count === 1 && line !== null ? line : withCount(gear, gear.count - 1);
   const problem = [kept, ...cuts, ...rests].map(unsoundGear).find((found) => found !== null);
   return problem ? { ok: false, problem } : done({ line: kept, others: [...cuts, ...rests] });
 }
@@ -98,13 +99,13 @@ function emptyReel(gear: Gear): Gear | null {
 }
 
 function hank(gear: Gear, lengthM: number, id: string): Gear {
-  return { ...cutOff(gear, lengthM), id, name: hankName(gear.name, lengthM), count: 1 };
+  return { ...withCount(cutOff(gear, lengthM), 1), id, name: hankName(gear.name, lengthM) };
 }
 
 /** The rest of a hank, named by its length, or what it was wound on. */
 function restOf(rest: Gear, lengthM: number | null, id: string): Gear {
   const name = lengthM === null ? emptyName(rest.name) : hankName(rest.name, lengthM);
-  return { ...rest, id, name, count: 1 };
+  return { ...withCount(rest, 1), id, name };
 }
 
 /** `Cord 15 m` cut to 2 m is `Cord 2 m`; what names no length gets it behind. */

@@ -23,6 +23,13 @@ export const says = {
   tooManySupplies: (most: number) => `A piece does at most ${most} jobs.`,
   jobTwice: (job: string) => `The job ${plainly(job)} is there twice.`,
   demandOfNothing: () => 'What a job asks for is one job at least.',
+  sortOfOtherJob: (sort: string, job: string) => `${plainly(sort)} is no sort of ${plainly(job)}.`,
+  factsOfOtherJob: (of: string, job: string) => `${plainly(job)} has no facts of ${plainly(of)}.`,
+  tooMuchCare: () => 'It has more care, harm or cautions than a piece has.',
+  twiceInCare: () => 'A harm or an act of care is there twice.',
+  tooManyLots: (most: number) => `A piece has at most ${most} lots.`,
+  lotsOfOtherCount: (sum: number, count: number) =>
+    `Its lots are ${sum} together, and there are ${count} of it.`,
   moreLeftThanFull: () => 'More is left of it than a full one holds.',
   contentsHeavierThanPiece: () => 'Its contents weigh more than the whole piece.',
   tighterLoose: () => 'Pressed tight it takes more room than loose.',
@@ -35,6 +42,7 @@ export const says = {
   listLine: (line: number, why: string) => `Line ${line} ${why}.`,
   versionOfOtherKit: () => 'It is of another kit.',
   idTwice: (id: string) => `The id ${plainly(id)} is there twice.`,
+  tooManyWishes: (most: number) => `A kit has at most ${most} wishes of its own.`,
   massLimit: () => 'The most it may weigh is a mass above 0, up to 10 t.',
   priceLimit: () => 'The most it may cost is a price, up to ten million.',
 

@@ -27,8 +27,8 @@ export function coverDifference(
   scheme: Scheme,
   day: string,
 ): CoverDifference {
-  const was = coverOf(waysOf(before.loadout, before.shelf, day), scheme);
-  const is = coverOf(waysOf(after.loadout, after.shelf, day), scheme);
+  const was = coverOf(waysOf(before.loadout, before.shelf, day), scheme, before.loadout.wishes);
+  const is = coverOf(waysOf(after.loadout, after.shelf, day), scheme, after.loadout.wishes);
   const shifts = scheme.categories.flatMap(({ name }, at): readonly CategoryShift[] => {
     const shift = {
       name,

@@ -1,6 +1,8 @@
-import { waysWanted, type Gear, type JobId } from '../gear';
+import type { Gear, JobId } from '../gear';
+import type { Wish } from '../loadout';
 import { amountOf, type Idle, type Way, type Ways } from '../ways';
 import { categoryOf, type Category, type Scheme } from './schemes';
+import { isSameJobs, waysWanted } from './ways-wanted';
 
 /** How a need stands: nothing does it, fewer independent ways than wanted, or enough. */
 export type Standing = 'missing' | 'thin' | 'covered';
@@ -45,9 +47,9 @@ export interface Cover {
   readonly outOf: number;
 }
 
-/** How what a kit can do covers the categories of a scheme. */
-export function coverOf(ways: Ways, scheme: Scheme): Cover {
-  const categories = scheme.categories.map((category) => categoryCover(category, ways));
+/** How what a kit can do covers the categories of a scheme, with what the kit wishes otherwise than any. */
+export function coverOf(ways: Ways, scheme: Scheme, wishes: readonly Wish[]): Cover {
+  const categories = scheme.categories.map((category) => categoryCover(category, ways, wishes));
   const counting = categories.filter(({ standing }) => standing !== null);
   return {
     scheme,
@@ -70,9 +72,9 @@ export function homeCategory(scheme: Scheme, gear: Gear, laidFor: JobId | null =
   return best ? categoryOf(scheme, best.job) : scheme.categories.at(-1)!;
 }
 
-function categoryCover(category: Category, ways: Ways): CategoryCover {
+function categoryCover(category: Category, ways: Ways, wishes: readonly Wish[]): CategoryCover {
   const own = ways.all.filter((way) => category.jobs.includes(way.job));
-  const musts = category.must.map((anyOf) => mustCover(anyOf, own, ways));
+  const musts = mustsOf(category, wishes).map((anyOf) => mustCover(anyOf, own, ways, wishes));
   return {
     category,
     placements: [...new Set(own.map((way) => way.placement.id))],
@@ -82,10 +84,26 @@ function categoryCover(category: Category, ways: Ways): CategoryCover {
   };
 }
 
-function mustCover(anyOf: readonly JobId[], own: readonly Way[], ways: Ways): MustCover {
+/** What a category must do for this kit: what its scheme says and the kit does not let go, and what the kit adds. */
+function mustsOf({ must, jobs }: Category, wishes: readonly Wish[]): readonly (readonly JobId[])[] {
+  const added = wishes
+    .map(({ anyOf }) => anyOf)
+    .filter(
+      (anyOf) =>
+        anyOf.every((job) => jobs.includes(job)) && !must.some((each) => isSameJobs(each, anyOf)),
+    );
+  return [...must, ...added].filter((anyOf) => waysWanted(anyOf, wishes) > 0);
+}
+
+function mustCover(
+  anyOf: readonly JobId[],
+  own: readonly Way[],
+  ways: Ways,
+  wishes: readonly Wish[],
+): MustCover {
   const does = own.filter((way) => anyOf.includes(way.job));
   const independent = ways.depth(anyOf);
-  const wanted = waysWanted(anyOf);
+  const wanted = waysWanted(anyOf, wishes);
   const would = ways.idle.filter(({ supply }) => anyOf.includes(supply.job));
   return {
     anyOf,

@@ -4,3 +4,4 @@ export * from './cover';
 export * from './offers';
 export * from './cover-difference';
 export * from './board';
+export * from './ways-wanted';

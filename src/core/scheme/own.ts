@@ -7,8 +7,17 @@ export function schemesOf({ schemes: own }: Pick<Bench, 'schemes'>): readonly Sc
   return [...schemeIds.map((id) => schemes[id]), ...[...own.values()].map(schemeOfOwn)];
 }
 
+/** What schemes that ship were called once. */
+const called: Readonly<Record<string, string>> = { 'order-of-needs': 'what-hurts-first' };
+
+/** The id of a scheme as it is now, whatever it was when it was kept. */
+export function schemeIdNow(id: string): string {
+  return called[id] ?? id;
+}
+
 /** The scheme of that id, or the first that ships where it is gone. */
-export function schemeOf({ schemes: own }: Pick<Bench, 'schemes'>, id: string): Scheme {
+export function schemeOf({ schemes: own }: Pick<Bench, 'schemes'>, kept: string): Scheme {
+  const id = schemeIdNow(kept);
   if (isSchemeId(id)) return schemes[id];
   const found = own.get(id);
   return found ? schemeOfOwn(found) : schemes['five-cs'];

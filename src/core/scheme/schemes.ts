@@ -137,7 +137,7 @@ const ruleOfThrees: readonly Unmarked[] = [
   },
 ];
 
-const orderOfNeeds: readonly Unmarked[] = [
+const whatHurtsFirst: readonly Unmarked[] = [
   {
     id: 'first-aid',
     name: 'First aid',
@@ -186,7 +186,7 @@ export const schemes: Readonly<Record<SchemeId, Scheme>> = {
   'five-cs': schemeWith('five-cs', 'Five Cs', 'Cs', fiveCs),
   'ten-cs': schemeWith('ten-cs', 'Ten Cs', 'Cs', tenCs),
   'rule-of-threes': schemeWith('rule-of-threes', 'Rule of threes', 'spans', ruleOfThrees),
-  'order-of-needs': schemeWith('order-of-needs', 'Order of needs', 'needs', orderOfNeeds),
+  'what-hurts-first': schemeWith('what-hurts-first', 'What hurts first', 'needs', whatHurtsFirst),
 };
 
 export const schemeIds: readonly SchemeId[] = shippedSchemes;

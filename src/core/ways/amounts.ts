@@ -1,4 +1,4 @@
-import { amountNow, cellServes, jobs, type CellType, type JobId } from '../gear';
+import { amountNow, isForCells, jobs, serves, type JobId, type Sort } from '../gear';
 import { itemsAlive, type Rounds } from './evaluate';
 import { nothingLost, type Lost } from './lost';
 import type { Way, Ways } from './ways';
@@ -50,14 +50,14 @@ interface Part {
   readonly items: number;
 }
 
-function sumOf(parts: readonly Part[], cellsThere: () => Map<CellType, number>): number {
-  let cells: Map<CellType, number> | null = null;
+function sumOf(parts: readonly Part[], cellsThere: () => Map<Sort, number>): number {
+  let cells: Map<Sort, number> | null = null;
   let sum = 0;
   for (const { way, amount, items } of [...parts].sort(
     (one, other) => perCell(other) - perCell(one),
   )) {
     const { demands } = way.supply;
-    const demand = demands.find((each) => each.on === 'cells');
+    const demand = demands.find(isForCells);
     if (demand === undefined) {
       sum += amount * items;
       continue;
@@ -65,10 +65,10 @@ function sumOf(parts: readonly Part[], cellsThere: () => Map<CellType, number>):
     cells ??= cellsThere();
     for (let item = 0; item < items; item += 1) {
       const taken = [...cells].find(
-        ([cell, left]) => cellServes(cell, demand.cell) && left >= demand.count,
+        ([cell, left]) => serves(cell, demand.sorts) && left >= demand.items,
       );
       if (!taken) break;
-      cells.set(taken[0], taken[1] - demand.count);
+      cells.set(taken[0], taken[1] - demand.items);
       sum += amount;
     }
   }
@@ -76,16 +76,16 @@ function sumOf(parts: readonly Part[], cellsThere: () => Map<CellType, number>):
 }
 
 function perCell({ way, amount }: Part): number {
-  const demand = way.supply.demands.find((each) => each.on === 'cells');
-  return demand === undefined ? Infinity : amount / demand.count;
+  const demand = way.supply.demands.find(isForCells);
+  return demand === undefined ? Infinity : amount / demand.items;
 }
 
 /** How many cells of each type are there to be used. */
-function cellsIn(there: readonly Way[], items: (way: Way) => number): Map<CellType, number> {
-  const cells = new Map<CellType, number>();
+function cellsIn(there: readonly Way[], items: (way: Way) => number): Map<Sort, number> {
+  const cells = new Map<Sort, number>();
   for (const way of there) {
-    const { cell } = way.supply;
-    if (cell !== null) cells.set(cell, (cells.get(cell) ?? 0) + items(way));
+    const { sort } = way.supply;
+    if (sort !== null) cells.set(sort, (cells.get(sort) ?? 0) + items(way));
   }
   return cells;
 }

@@ -1,15 +1,18 @@
 import {
-  cellServes,
-  type CellType,
+  serves,
   type Demand,
   type Gear,
   type JobId,
+  type JobsDemand,
+  type Sort,
   type Supply,
 } from '../gear';
 import {
   gearOf,
+  groundUnder,
   holdersAround,
   treeOf,
+  type Ground,
   type Loadout,
   type Placement,
   type Shelf,
@@ -33,7 +36,7 @@ export interface Need {
   readonly gates: readonly number[] | null;
 }
 
-/** Open while so many items of these sources count. Two sorts of cells in one lamp are two gates. */
+/** Open while so many items of these sources count. Two sorts of cells for one lamp are two gates. */
 export interface Gate {
   readonly sources: readonly number[];
   readonly items: number;
@@ -68,11 +71,7 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
     return gear.supplies.map((supply) => ({ placement, gear, supply, absence }));
   });
   const byJob = new Map<JobId, number[]>();
-  const byCell = new Map<CellType, number[]>();
-  for (const [at, { supply }] of supplies.entries()) {
-    push(byJob, supply.job, at);
-    if (supply.cell !== null) push(byCell, supply.cell, at);
-  }
+  for (const [at, { supply }] of supplies.entries()) push(byJob, supply.job, at);
   const gates: Gate[] = [];
   const known = new Map<string, number>();
   const gate = (name: string, sources: readonly number[], items: number): number => {
@@ -81,27 +80,50 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
     known.set(name, gates.length);
     return gates.push({ sources, items }) - 1;
   };
-  const gatesFor = (demand: Demand): readonly number[] | null => {
-    switch (demand.on) {
-      case 'jobs':
-        return demand.anyOf.map((job) => gate(job, byJob.get(job) ?? [], 1));
-      case 'cells':
-        return [...byCell]
-          .filter(([cell]) => cellServes(cell, demand.cell))
-          .map(([cell, sources]) => gate(`${demand.count} × ${cell}`, sources, demand.count));
-      case 'sun':
-        return null;
-    }
+  const tree = treeOf(loadout);
+  const gatesOfJob = (job: JobId, { sorts, items }: JobsDemand): readonly number[] => {
+    const sortAt = (at: number) => supplies[at]!.supply.sort;
+    const serving = (byJob.get(job) ?? []).filter((at) => serves(sortAt(at), sorts));
+    const name = `${job} ${sorts?.join() ?? 'any'}`;
+    if (items === 1) return [gate(name, serving, 1)];
+    // Several work together only where they are of one sort.
+    return [...new Set(serving.map(sortAt))].map((sort) =>
+      gate(
+        `${items} × ${name}: ${sort}`,
+        serving.filter((at) => sortAt(at) === sort),
+        items,
+      ),
+    );
+  };
+  const gatesFor = (demand: Demand, placement: Placement): readonly number[] | null => {
+    if (demand.on === 'sun') return null;
+    if (isMetOn(groundUnder(tree, placement), demand)) return null;
+    return demand.anyOf.flatMap((job) => gatesOfJob(job, demand));
   };
   const sources = supplies.map((each): Source => ({
     ...each,
-    needs: each.supply.demands.map((demand) => ({ demand, gates: gatesFor(demand) })),
+    needs: each.supply.demands.map((demand) => ({
+      demand,
+      gates: gatesFor(demand, each.placement),
+    })),
   }));
   const opens: number[][] = sources.map(() => []);
   for (const [at, { sources: members }] of gates.entries()) {
     for (const member of members) opens[member]!.push(at);
   }
   return { sources, gates, byJob, opens, goesWith: goesWithOf(loadout) };
+}
+
+/** The current that there is where a kit stands: the house has mains, the vehicle its own; what is carried has none. */
+const currents: Partial<Readonly<Record<Ground, Sort>>> = {
+  house: 'mains',
+  vehicle: 'vehicle current',
+};
+
+/** Whether a demand is met by where the piece stands. Who asks for no sort of current waits for what is in the kit. */
+function isMetOn(ground: Ground, { anyOf, sorts }: JobsDemand): boolean {
+  const current = currents[ground];
+  return current !== undefined && anyOf.includes('recharge') && (sorts ?? []).includes(current);
 }
 
 function goesWithOf(loadout: Loadout): ReadonlyMap<string, readonly string[]> {

@@ -94,7 +94,7 @@ function standingsOf({ ownership, lentTo, tier, isShared, contents }: Gear): rea
   return [
     ...(ownership === 'owned' ? [] : [ownership]),
     ...(lentTo === null ? [] : [`lent to ${lentTo}`]),
-    ...(tier === 'front line' ? [] : [tier]),
+    ...(tier === 'main' ? [] : [tier]),
     ...(isShared ? ['goes from kit to kit'] : []),
     ...(contents === null || contents.left === contents.full
       ? []

@@ -12,6 +12,7 @@ import {
   ownerships,
   reaches,
   silhouettes,
+  sortsOf,
   stuffs,
   tiers,
   type JobId,
@@ -57,7 +58,7 @@ export function Standing({ form }: PartProps) {
   return (
     <Flex wrap="wrap" gap="3">
       <ChoiceField form={form} name="ownership" label="Ownership" options={ownerships} />
-      <ChoiceField form={form} name="tier" label="Good enough for" options={tiers} />
+      <ChoiceField form={form} name="tier" label="Kept for kits that are" options={tiers} />
       <TextField form={form} name="lentTo" label="Lent to" hint="at home" />
       <ChoiceField
         form={form}
@@ -98,7 +99,9 @@ export function Supplies({ form }: PartProps) {
   return (
     <Rows
       title="What it does"
-      onAdd={() => append({ job: firstFree(form), fitness: 'serves', amount: '', was: null })}
+      onAdd={() =>
+        append({ job: firstFree(form), fitness: 'serves', amount: '', sort: '', was: null })
+      }
       addWords="Add a job"
     >
       {fields.map((field, at) => (
@@ -126,9 +129,58 @@ export function Supplies({ form }: PartProps) {
             name={`supplies.${at}.amount`}
             label={`How much${jobs[form.watch(`supplies.${at}.job`)].unit ? `, ${jobs[form.watch(`supplies.${at}.job`)].unit}` : ''}`}
           />
+          <SortField form={form} at={at} />
         </Row>
       ))}
     </Rows>
+  );
+}
+
+/** What a supply is of, where that decides who it serves: cells, fuel, tinder. */
+function SortField({ form, at }: PartProps & { readonly at: number }) {
+  const job = form.watch(`supplies.${at}.job`);
+  const sorts = job === 'recharge' ? undefined : sortsOf[job];
+  if (!sorts) return null;
+  return (
+    <ChoiceField
+      form={form}
+      name={`supplies.${at}.sort`}
+      label={job === 'tinder' ? 'It takes' : 'Which'}
+      options={['', ...sorts]}
+      words={(sort) => (job === 'tinder' ? tinderWords[sort] : sort) ?? 'not known'}
+    />
+  );
+}
+
+/** What tinder takes, by its sort. */
+const tinderWords: Readonly<Record<string, string>> = {
+  ember: 'a weak spark, or a lens',
+  spark: 'the sparks of a ferro rod',
+  flame: 'a flame only',
+};
+
+/** What harms it, its care and what to beware of: copied from its kind, and its owner’s to change. */
+export function Keeping({ form }: PartProps) {
+  return (
+    <Flex wrap="wrap" gap="3">
+      <TextField form={form} name="spoiledBy" label="Stored, spoiled by" hint="wet, heat" />
+      <TextField form={form} name="failsIn" label="In use, fails in" hint="wet, frost" />
+      <TextField
+        form={form}
+        name="care"
+        label="Care, every so many months"
+        hint="inspect 6, dry 12"
+      />
+      <Field
+        label="Cautions, one a line"
+        problem={form.formState.errors.cautions?.message}
+        width="100%"
+      >
+        {(control) => (
+          <TextArea {...control} width="100%" rows={2} {...form.register('cautions')} />
+        )}
+      </Field>
+    </Flex>
   );
 }
 

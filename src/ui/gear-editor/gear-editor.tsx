@@ -10,7 +10,7 @@ import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { startEditing, useSelection } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
-import { Cavities, Contents, Figures, Looks, Standing, Supplies } from './editor-parts';
+import { Cavities, Contents, Figures, Keeping, Looks, Standing, Supplies } from './editor-parts';
 import { formOf, type GearForm } from './gear-form';
 import { changeOf } from './gear-form-reading';
 import { PhotoField } from './photo-field';
@@ -77,6 +77,7 @@ function Editor({ gear }: { readonly gear: Gear }) {
           <Contents form={form} />
           <Supplies form={form} />
           <Cavities form={form} />
+          <Keeping form={form} />
           <Looks form={form} />
           <PhotoField gear={gear} />
         </Flex>

@@ -21,8 +21,13 @@ import {
   type Gear,
   type Inside,
   type Supply,
+  longestCaution,
+  plainSupply,
+  sortsOf,
+  type Sort,
 } from '@/core/gear';
 import type { GearChange } from '@/core/loadout';
+import { cautionsIn, parseCare, parseHarms } from './keeping-text';
 import {
   formOf,
   type CavityRow,
@@ -70,6 +75,10 @@ export function changeOf(
     goodUntil: reading.day('goodUntil', form.goodUntil),
     look: { silhouette: form.silhouette, stuff: form.stuff, colour: form.colour },
     note: reading.note('note', form.note),
+    spoiledBy: reading.required('spoiledBy', parseHarms(form.spoiledBy), []),
+    failsIn: reading.required('failsIn', parseHarms(form.failsIn), []),
+    care: reading.required('care', parseCare(form.care), []),
+    cautions: readCautions(reading, form.cautions),
     supplies: form.supplies.map((row, at) => {
       const isTwice = form.supplies.slice(0, at).some(({ job }) => job === row.job);
       if (isTwice) reading.problems[`supplies.${at}.job`] = says.jobTwice(row.job);
@@ -221,6 +230,15 @@ function readForm(
   }
 }
 
+function readCautions(reading: FormReading, text: string): readonly string[] {
+  const cautions = cautionsIn(text);
+  const why = cautions
+    .map((line) => whyNotPlain(line, longestCaution))
+    .find((each) => each !== null);
+  if (why) reading.problems.cautions = says.nameOf('A caution', why);
+  return cautions;
+}
+
 function readSupply(reading: FormReading, gear: Gear, row: SupplyRow, at: number): Supply {
   const was = row.was === null ? undefined : gear.supplies[row.was];
   const amount = row.amount.trim() === '' ? null : Number(row.amount.replace(',', '.'));
@@ -230,8 +248,9 @@ function readSupply(reading: FormReading, gear: Gear, row: SupplyRow, at: number
   const isNumber = amount !== null && Number.isFinite(amount);
   const why = isNumber ? whyNotInRange(amount, amountRange(row.job)) : null;
   if (why) reading.problems[`supplies.${at}.amount`] = says.figure('How much it does', why);
-  const kept = was?.job === row.job ? was : { demands: [], cell: null };
-  return { job: row.job, fitness: row.fitness, amount, demands: kept.demands, cell: kept.cell };
+  const kept = was?.job === row.job ? was : plainSupply(row.job, row.fitness, amount);
+  const hasSort = row.sort !== '' && sortsOf[row.job]?.includes(row.sort);
+  return { ...kept, fitness: row.fitness, amount, sort: hasSort ? (row.sort as Sort) : null };
 }
 
 function readCavity(

@@ -17,9 +17,11 @@ import type {
   Ownership,
   Reach,
   Silhouette,
+  Sort,
   Stuff,
   Tier,
 } from '@/core/gear';
+import { careText, harmsText } from './keeping-text';
 
 /** A piece as it stands in the editor: text as typed. What is left as it was keeps its exact figure. */
 export interface GearForm {
@@ -49,6 +51,13 @@ export interface GearForm {
   stuff: Stuff;
   colour: string;
   note: string;
+  /** Harms, as `wet, frost`. */
+  spoiledBy: string;
+  failsIn: string;
+  /** As `inspect 6, dry 12`. */
+  care: string;
+  /** One a line. */
+  cautions: string;
   supplies: SupplyRow[];
   cavities: CavityRow[];
 }
@@ -57,6 +66,8 @@ export interface SupplyRow {
   job: JobId;
   fitness: Fitness;
   amount: string;
+  /** What it is of, where its job has sorts; empty where nobody knows. */
+  sort: Sort | '';
   /** Which supply of the piece it was; null for a new one. */
   was: number | null;
 }
@@ -102,10 +113,15 @@ export function formOf(gear: Gear, { units, currency }: FormSetting): GearForm {
     stuff: gear.look.stuff,
     colour: gear.look.colour,
     note: gear.note,
-    supplies: gear.supplies.map(({ job, fitness, amount }, was) => ({
+    spoiledBy: harmsText(gear.spoiledBy),
+    failsIn: harmsText(gear.failsIn),
+    care: careText(gear.care),
+    cautions: gear.cautions.join('\n'),
+    supplies: gear.supplies.map(({ job, fitness, amount, sort }, was) => ({
       job,
       fitness,
       amount: amount === null ? '' : String(amount),
+      sort: sort ?? '',
       was,
     })),
     cavities: gear.cavities.map(({ name, inside, reach, waterproof }, was) => ({

@@ -30,6 +30,7 @@ export function NewKitForm({ action, onMade }: NewKitFormProps) {
       purpose: '',
       mostMassG: null,
       mostPriceMinor: null,
+      wishes: [],
       placements: [],
       modules: [],
     };

@@ -63,7 +63,7 @@ function HandDown({ view: { bench, loadout, units }, placement }: HandDownProps)
       better
         ? { do: 'stand in', loadout: loadout.id, placement: id, gear: better.id }
         : { do: 'take out', loadout: loadout.id, placement: id, contents: 'to the mat' },
-      { do: 'change gear', id: gear.id, change: { tier: 'hand-me-down' } },
+      { do: 'change gear', id: gear.id, change: { tier: 'backup' } },
       {
         do: 'place',
         loadout: kit.id,
@@ -105,7 +105,7 @@ function HandDown({ view: { bench, loadout, units }, placement }: HandDownProps)
             onChange={setSuccessor}
           />
           <Text fontSize="sm" color="fg.muted">
-            It is laid on the mat of {kit?.name ?? 'that kit'}, marked as a hand-me-down.
+            It is laid on the mat of {kit?.name ?? 'that kit'}, marked as a backup.
             {successors.length === 0 && ' The shelf has nothing free that does the same.'}
           </Text>
         </Flex>

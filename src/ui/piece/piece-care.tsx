@@ -1,26 +1,32 @@
 import { Box, Heading, Text } from '@chakra-ui/react';
-import { kindOf, type Care } from '@/core/catalogue';
-import { capital, type Gear } from '@/core/gear';
+import { capital, type Care, type Gear, type Harm } from '@/core/gear';
 
-/** What the kind of a piece suffers from, what to do for it on a rhythm, and what to beware of. */
+/** What a piece suffers from, what to do for it on a rhythm, and what to beware of. */
 export function PieceCare({ gear }: { readonly gear: Gear }) {
-  const kind = gear.kind === null ? undefined : kindOf(gear.kind);
-  if (!kind) return null;
-  const { harmedBy, care, cautions } = kind;
-  if (harmedBy.length + care.length + cautions.length === 0) return null;
+  const { spoiledBy, failsIn, care, cautions } = gear;
+  if (spoiledBy.length + failsIn.length + care.length + cautions.length === 0) return null;
   return (
     <Box fontSize="sm">
       <Heading as="h3" fontSize="md" marginBottom="1">
         Look after it
       </Heading>
-      {harmedBy.length > 0 && <Text>Harmed by {harmedBy.join(', ')}.</Text>}
-      {care.length > 0 && <Text>{capital(care.map(careInWords).join(', '))} (typical).</Text>}
+      <HarmLine says="Stored, spoiled by" harms={spoiledBy} />
+      <HarmLine says="In use, fails in" harms={failsIn} />
+      {care.length > 0 && <Text>{capital(care.map(careInWords).join(', '))}.</Text>}
       {cautions.map((caution) => (
         <Text key={caution} marginTop="1">
           ⚠ {caution}
         </Text>
       ))}
     </Box>
+  );
+}
+
+function HarmLine({ says, harms }: { readonly says: string; readonly harms: readonly Harm[] }) {
+  return harms.length === 0 ? null : (
+    <Text>
+      {says} {harms.join(', ')}.
+    </Text>
   );
 }
 

@@ -34,7 +34,7 @@ export function PieceFigures({ view, placement, gear }: PieceProps) {
         : `${printMoney(gear.priceMinor, bench.currency)}${gear.priceTrust === 'typical' ? ', typical' : ''}`,
     ],
     ['Good until', gear.goodUntil],
-    ['Good enough for', gear.tier === 'front line' ? null : gear.tier],
+    ['Kept for', gear.tier === 'main' ? null : `${gear.tier} kits`],
     ...gear.cavities.map(({ name, inside }) => [name, printInside(inside, units)] as const),
   ];
   return (

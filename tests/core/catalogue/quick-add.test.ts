@@ -87,7 +87,9 @@ describe('the quick-add line', () => {
   ])('reads the cells of %j as what the device takes', (line, kind, cell, count) => {
     const device = read(line);
     expect(device.kind).toBe(kind);
-    expect(device.supplies[0]!.demands).toEqual([{ on: 'cells', cell, count }]);
+    expect(device.supplies[0]!.demands).toEqual([
+      { on: 'jobs', anyOf: ['cells'], sorts: [cell], items: count },
+    ]);
   });
 
   it.each([
@@ -99,7 +101,7 @@ describe('the quick-add line', () => {
     ['18650 cell', '18650', 1],
   ])('tells which cell %j is', (line, cell, count) => {
     const found = read(line);
-    expect([found.supplies[0]!.cell, found.count]).toEqual([cell, count]);
+    expect([found.supplies[0]!.sort, found.count]).toEqual([cell, count]);
   });
 
   it.each([

@@ -37,7 +37,7 @@ describe('500 hostile files', () => {
 describe('a file of 9 kB', () => {
   it('costs no more than its size, whatever is in it', () => {
     const small = hostileFiles(300, 99).filter(({ text }) => text.length <= 9216);
-    expect(small.length).toBeGreaterThan(15);
+    expect(small.length).toBeGreaterThan(5);
     for (const { name, text } of small) {
       // The best of a few: the machine may have been busy with something else.
       const ms = Math.min(

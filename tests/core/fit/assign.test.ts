@@ -1,3 +1,4 @@
+import { plainSupply } from '@/core/gear';
 import { assign, cavityQuestion, stowWithin } from '@/core/fit/laid-out';
 import { demoBench } from '@/core/demo';
 import { apply, newPlacement, withModules, type Bench, type Command } from '@/core/loadout';
@@ -47,7 +48,7 @@ describe('assign', () => {
   it('would put them where they are kept from, if nothing kept them', () => {
     // Of two boxes the larger comes first; with food in it, the spray goes into the smaller one.
     const does = (job: 'food' | 'insect-guard' | 'write') => ({
-      supplies: [{ job, fitness: 'made-for' as const, amount: null, demands: [], cell: null }],
+      supplies: [plainSupply(job, 'made-for', null)],
     });
     const small = holder('small', {
       cavities: holder('x').cavities.map((cavity) => ({

@@ -1,14 +1,14 @@
 import {
   bulkOf,
-  cellServes,
   jobIds,
   longestInsideMm,
   longestRigidMm,
   printForm,
   roomMl,
-  waysWanted,
+  serves,
   whyNotName,
 } from '@/core/gear';
+import { waysWanted } from '@/core/scheme';
 
 describe('forms', () => {
   it('takes the room of its shape', () => {
@@ -42,15 +42,16 @@ describe('forms', () => {
 
 describe('jobs and names', () => {
   it('wants three ways to ignite, two for critical jobs, one otherwise', () => {
-    expect(waysWanted(['flame', 'spark', 'sun-fire'])).toBe(3);
-    expect(waysWanted(['cut'])).toBe(2);
-    expect(waysWanted(['tape'])).toBe(1);
+    expect(waysWanted(['flame', 'spark', 'sun-fire'], [])).toBe(3);
+    expect(waysWanted(['cut'], [])).toBe(2);
+    expect(waysWanted(['tape'], [])).toBe(1);
     expect(new Set(jobIds).size).toBe(jobIds.length);
   });
 
   it('serves a device with cells of its size, whatever their chemistry', () => {
-    expect(cellServes('AA lithium', 'AA alkaline')).toBe(true);
-    expect(cellServes('AA alkaline', 'AAA alkaline')).toBe(false);
+    expect(serves('AA lithium', ['AA alkaline'])).toBe(true);
+    expect(serves('AA alkaline', ['AAA alkaline'])).toBe(false);
+    expect(serves('9 V alkaline', ['AA alkaline', '9 V alkaline'])).toBe(true);
   });
 
   it.each([

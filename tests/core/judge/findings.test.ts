@@ -41,7 +41,7 @@ describe('findings on the demo', () => {
 
   it('say what would do a job but lacks what it relies on', () => {
     expect(messages('float-pouch-kit', '2026-09-24')).toContain(
-      'stop: Nothing to ignite with: Small ferro rod would, with tinder.',
+      'stop: Nothing to ignite with: Small ferro rod would, with tinder for spark or ember.',
     );
   });
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { gearOfKind, kindOf } from '@/core/catalogue';
-import { igniteJobs, waysWanted, type Gear } from '@/core/gear';
+import { igniteJobs, type Gear } from '@/core/gear';
+import { waysWanted } from '@/core/scheme';
 import { pricePartsOf } from '@/core/judge/price-parts';
 import { sparedBy } from '@/core/judge/thrift';
 import { workedOut } from '@/core/kit';
@@ -136,7 +137,7 @@ describe('what is lost without a piece', () => {
               (each) => each.what === 'way' && each.anyOf.join() === anyOf.join(),
             );
             const [was, is] = [whole.ways.depth(anyOf), without.depth(anyOf)];
-            const wanted = waysWanted(anyOf);
+            const wanted = waysWanted(anyOf, []);
             expect(loss?.what === 'way' ? loss.left : null).toBe(
               is > 0 && is < was && is < wanted ? is : null,
             );

@@ -1,3 +1,4 @@
+import { plainSupply } from '@/core/gear';
 import {
   apply,
   benchOfVersion,
@@ -23,7 +24,7 @@ function refusal(bench: Bench, command: Command): string {
 }
 
 const knife = gear('knife', {
-  supplies: [{ job: 'cut', fitness: 'made-for', amount: null, demands: [], cell: null }],
+  supplies: [plainSupply('cut', 'made-for', null)],
 });
 
 /** A tin with a knife in it, and something not stowed; a bag; and a car that takes the bag along. */

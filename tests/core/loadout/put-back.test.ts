@@ -1,3 +1,4 @@
+import { plainSupply } from '@/core/gear';
 import fc from 'fast-check';
 import {
   apply,
@@ -21,7 +22,7 @@ import {
 } from '../../support/benches';
 
 const cord = gear('cord', {
-  supplies: [{ job: 'cord', fitness: 'made-for', amount: 10, demands: [], cell: null }],
+  supplies: [plainSupply('cord', 'made-for', 10)],
 });
 const before = benchOf(
   [cord, holder('tin'), gear('knife')],

@@ -1,4 +1,5 @@
-import { igniteJobs, jobIds, type Demand, type Supply } from '@/core/gear';
+import { cells, relying } from '@/core/catalogue/kind';
+import { igniteJobs, jobIds, plainSupply, type Demand, type Supply } from '@/core/gear';
 import { coverOf, homeCategory, schemes } from '@/core/scheme';
 import { singleLosses, waysOf } from '@/core/ways';
 import { newPlacement, type Loadout } from '@/core/loadout';
@@ -10,28 +11,28 @@ function supply(
   demands: readonly Demand[] = [],
   more: Partial<Supply> = {},
 ): Supply {
-  return { job, fitness: 'made-for', amount: null, demands, cell: null, ...more };
+  return { ...plainSupply(job, 'made-for', null), demands, ...more };
 }
 
 const shelf = [
   holder('pack', { count: 2 }),
-  gear('rod', { supplies: [supply('spark', [{ on: 'jobs', anyOf: ['tinder'] }])] }),
+  gear('rod', { supplies: [supply('spark', [relying('tinder')])] }),
   gear('tinder', { supplies: [supply('tinder', [], { amount: 20 })] }),
   gear('lighter', { supplies: [supply('flame', [], { amount: 900 })] }),
   gear('pot', {
-    supplies: [supply('boil', [{ on: 'jobs', anyOf: ['flame', 'spark'] }], { amount: 1400 })],
+    supplies: [supply('boil', [relying('flame', 'spark')], { amount: 1400 })],
   }),
   gear('mug', {
     supplies: [
-      supply('boil', [{ on: 'jobs', anyOf: ['flame', 'spark'] }], { amount: 600 }),
+      supply('boil', [relying('flame', 'spark')], { amount: 600 }),
       supply('carry-water', [], { amount: 600, fitness: 'improvised' }),
     ],
   }),
-  gear('lamp', { supplies: [supply('light', [{ on: 'cells', cell: 'AAA alkaline', count: 3 }])] }),
-  gear('aa', { supplies: [supply('cells', [], { cell: 'AA alkaline', amount: 3 })] }),
-  gear('aaa', { supplies: [supply('cells', [], { cell: 'AAA alkaline', amount: 1.3 })] }),
-  gear('hen', { supplies: [supply('sew', [{ on: 'jobs', anyOf: ['thread'] }])] }),
-  gear('egg', { supplies: [supply('thread', [{ on: 'jobs', anyOf: ['sew'] }])] }),
+  gear('lamp', { supplies: [supply('light', [cells('AAA alkaline', 3)])] }),
+  gear('aa', { supplies: [supply('cells', [], { sort: 'AA alkaline', amount: 3 })] }),
+  gear('aaa', { supplies: [supply('cells', [], { sort: 'AAA alkaline', amount: 1.3 })] }),
+  gear('hen', { supplies: [supply('sew', [relying('thread')])] }),
+  gear('egg', { supplies: [supply('thread', [relying('sew')])] }),
 ];
 
 function loadout(
@@ -75,9 +76,11 @@ describe('cover', () => {
   const inPack = { in: 'pack', cavity: 'inside' } as const;
 
   function category(of: Loadout, id: string) {
-    return coverOf(waysOf(of, benchOf(shelf, []).shelf, null), schemes['ten-cs']).categories.find(
-      (each) => each.category.id === id,
-    )!;
+    return coverOf(
+      waysOf(of, benchOf(shelf, []).shelf, null),
+      schemes['ten-cs'],
+      [],
+    ).categories.find((each) => each.category.id === id)!;
   }
 
   it('counts as many independent ways as losses it takes, whatever goes with what', () => {
@@ -147,7 +150,7 @@ describe('schemes', () => {
 
 describe('the demo', () => {
   const cover = (id: string) =>
-    coverOf(waysOf(demoBench.loadouts.get(id)!, demoBench.shelf, null), schemes['ten-cs']);
+    coverOf(waysOf(demoBench.loadouts.get(id)!, demoBench.shelf, null), schemes['ten-cs'], []);
 
   it('has every way to ignite of the portage pack in the barrel', () => {
     const fire = cover('portage-pack-kit').categories.find(

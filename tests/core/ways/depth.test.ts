@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { cellServes, type Gear, type JobId } from '@/core/gear';
+import { cells, relying } from '@/core/catalogue/kind';
+import { serves, type Gear, type JobId } from '@/core/gear';
 import { newPlacement, type Loadout, type Place } from '@/core/loadout';
 import { depthOf, formulaOf, singleLosses } from '@/core/ways';
 import { benchOf, gear, holder, kit } from '../../support/benches';
@@ -46,13 +47,15 @@ function isDone(
       for (const { job, demands } of each.supplies) {
         const isMet = demands.every((demand) => {
           if (demand.on === 'sun') return true;
-          if (demand.on === 'jobs') return demand.anyOf.some((other) => does(other).length > 0);
-          return (['AA alkaline', 'AA lithium'] as const).some(
-            (type) =>
-              cellServes(type, demand.cell) &&
-              does('cells').filter(({ gear: { supplies } }) => supplies[0]!.cell === type).length >=
-                demand.count,
-          );
+          const { sorts, items: wanted } = demand;
+          return demand.anyOf.some((other) => {
+            const sortsThere = does(other)
+              .map(({ gear: { supplies } }) => supplies.find((each) => each.job === other)!.sort)
+              .filter((sort) => serves(sort, sorts));
+            return sortsThere.some(
+              (sort) => sortsThere.filter((each) => each === sort).length >= wanted,
+            );
+          });
         });
         if (isMet) add.push(`${item} ${job}`);
       }
@@ -109,8 +112,7 @@ describe('depth', () => {
 });
 
 describe('depth, by hand', () => {
-  const rod = (id: string) =>
-    gear(id, { supplies: [supplyOf('spark', [{ on: 'jobs', anyOf: ['tinder'] }])] });
+  const rod = (id: string) => gear(id, { supplies: [supplyOf('spark', [relying('tinder')])] });
   const tinder = gear('tinder', { supplies: [supplyOf('tinder')] });
   const lighter = gear('lighter', { count: 3, supplies: [supplyOf('flame')] });
   const bags = ['one', 'two', 'three'].map((id) => holder(id));
@@ -153,7 +155,7 @@ describe('depth, by hand', () => {
 
   it('an old cell and a new one of another stuff do not light a lamp of two together', () => {
     const lamp = gear('lamp', {
-      supplies: [supplyOf('light', [{ on: 'cells', cell: 'AA alkaline', count: 2 }])],
+      supplies: [supplyOf('light', [cells('AA alkaline', 2)])],
     });
     const [alkaline, lithium] = [
       gear('alkaline', { supplies: [cell('AA alkaline')] }),
@@ -168,9 +170,9 @@ describe('depth, by hand', () => {
 
   it('two that only rely on each other are no way', () => {
     const stove = gear('stove', {
-      supplies: [supplyOf('stove', [{ on: 'jobs', anyOf: ['fuel'] }])],
+      supplies: [supplyOf('stove', [relying('fuel')])],
     });
-    const fuel = gear('fuel', { supplies: [supplyOf('fuel', [{ on: 'jobs', anyOf: ['stove'] }])] });
+    const fuel = gear('fuel', { supplies: [supplyOf('fuel', [relying('stove')])] });
     expect(depthIn([stove, fuel], ['stove'], ['stove', on], ['fuel', on])).toBe(0);
   });
 

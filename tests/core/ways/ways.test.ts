@@ -1,3 +1,4 @@
+import { cells as cellsOf, relying } from '@/core/catalogue/kind';
 import { jobs, type Gear, type Supply } from '@/core/gear';
 import { newPlacement, type Place } from '@/core/loadout';
 import { absenceOf, amountOf, roundsOf, waysOf, withoutPlacement, nothingLost } from '@/core/ways';
@@ -43,7 +44,7 @@ describe('what is not there', () => {
 
 describe('amounts', () => {
   const amount = (job: 'light' | 'call', each: number, count: number): Supply => ({
-    ...supplyOf(job, [{ on: 'cells', cell: 'AA alkaline', count }]),
+    ...supplyOf(job, [cellsOf('AA alkaline', count)]),
     amount: each,
   });
   const lamp = gear('lamp', { supplies: [amount('light', 3200, 3)] });
@@ -115,13 +116,7 @@ describe('a vessel with things in it', () => {
 describe('what would do a job', () => {
   it('says what it lacks, and only that', () => {
     const kettle = gear('kettle', {
-      supplies: [
-        supplyOf('boil', [
-          { on: 'jobs', anyOf: ['flame', 'spark'] },
-          { on: 'jobs', anyOf: ['fuel'] },
-          { on: 'sun' },
-        ]),
-      ],
+      supplies: [supplyOf('boil', [relying('flame', 'spark'), relying('fuel'), { on: 'sun' }])],
     });
     const { idle } = waysIn(
       [kettle, gear('lighter', { supplies: [supplyOf('flame')] })],

@@ -46,9 +46,13 @@ export function ofVersion2(change: (file: FileJson) => void): string {
   return spoilt((made) => {
     made.version = 2;
     delete (made as Json).kept;
+    for (const gear of made.gear) for (const field of sinceVersion3) delete gear[field];
     change(made);
   });
 }
+
+/** Fields of gear that no file before version 3 has. */
+export const sinceVersion3 = ['lots', 'spoiledBy', 'failsIn', 'care', 'cautions'] as const;
 
 export function placement(id: string, gear: string, place: object, count = 1): Json {
   return { id, gear, count, place, laidFor: null };

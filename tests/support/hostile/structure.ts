@@ -132,7 +132,7 @@ export const spoiltStructure: readonly Family[] = [
     };
   },
   (random) => {
-    const id = pick(random, ['five-cs', 'ten-cs', 'rule-of-threes', 'order-of-needs']);
+    const id = pick(random, ['five-cs', 'ten-cs', 'rule-of-threes', 'what-hurts-first']);
     return {
       name: `a scheme called ${id}`,
       text: spoilt((made) => {

@@ -1,5 +1,5 @@
 import { pick } from '../random';
-import { spoilt, texts, type Family, type Json } from './making';
+import { sinceVersion3, spoilt, texts, type Family, type Json } from './making';
 
 /** What it is as a whole, of which version, and what else it holds. */
 export const spoiltWholes: readonly Family[] = [
@@ -25,6 +25,7 @@ export const spoiltWholes: readonly Family[] = [
         for (const gear of made.gear) {
           drop(
             gear,
+            ...sinceVersion3,
             ...['tier', 'lentTo', 'isShared', 'priceTrust', 'contents', 'photo'].filter(
               (each) => each !== keep,
             ),

@@ -2,14 +2,14 @@ import { every } from '../kind';
 
 /** What kinds of one sort have in common: what harms them, their care, and what to beware of. */
 export const blade = {
-  harmedBy: ['wet', 'salt'],
+  spoiledBy: ['wet', 'salt'],
   care: [every(6, 'inspect')],
   cautions: [
     'Sheathed whenever it is not in the hand. Carrying a blade is limited by law in many places.',
   ],
 } as const;
 
-export const steelTool = { harmedBy: ['wet', 'salt'], care: [every(12, 'inspect')] } as const;
+export const steelTool = { spoiledBy: ['wet', 'salt'], care: [every(12, 'inspect')] } as const;
 
 export const openFire = {
   cautions: [
@@ -17,10 +17,10 @@ export const openFire = {
   ],
 } as const;
 
-export const fireStarter = { harmedBy: ['wet'], care: [every(12, 'test')], ...openFire } as const;
+export const fireStarter = { spoiledBy: ['wet'], care: [every(12, 'test')], ...openFire } as const;
 
 export const gasUnderPressure = {
-  harmedBy: ['heat', 'frost'],
+  spoiledBy: ['heat', 'frost'],
   care: [every(12, 'inspect')],
   cautions: [
     'Under pressure and burning: keep it below 50 °C, away from food, and out of a closed vehicle in the sun. Not allowed in aircraft.',
@@ -34,30 +34,30 @@ export const treatment = {
 } as const;
 
 export const medicine = {
-  harmedBy: ['heat', 'frost', 'wet'],
+  spoiledBy: ['heat', 'frost', 'wet'],
   care: [every(6, 'inspect')],
   cautions: ['Never after its date. Follow its leaflet, and the advice of a doctor or pharmacist.'],
 } as const;
 
 export const dressing = {
-  harmedBy: ['wet', 'heat'],
+  spoiledBy: ['wet', 'heat'],
   care: [every(12, 'inspect')],
   cautions: ['A dressing that was wet or torn is not sterile. Learn its use from trained people.'],
 } as const;
 
-export const insulation = { harmedBy: ['wet'], care: [every(6, 'dry')] } as const;
+export const insulation = { spoiledBy: ['wet'], care: [every(6, 'dry')] } as const;
 
-export const coated = { harmedBy: ['sun', 'wet'], care: [every(12, 'dry')] } as const;
+export const coated = { spoiledBy: ['sun', 'wet'], care: [every(12, 'dry')] } as const;
 
-export const onCells = { harmedBy: ['wet', 'heat'], care: [every(6, 'test')] } as const;
+export const onCells = { spoiledBy: ['wet', 'heat'], care: [every(6, 'test')] } as const;
 
-export const storedFood = { harmedBy: ['heat', 'wet'], care: [every(6, 'rotate')] } as const;
+export const storedFood = { spoiledBy: ['heat', 'wet'], care: [every(6, 'rotate')] } as const;
 
-export const liquid = { harmedBy: ['heat', 'frost'], care: [every(12, 'replace')] } as const;
+export const liquid = { spoiledBy: ['heat', 'frost'], care: [every(12, 'replace')] } as const;
 
 export const cloth = { care: [every(12, 'clean')] } as const;
 
-export const rope = { harmedBy: ['sun', 'wet'], care: [every(12, 'inspect')] } as const;
+export const rope = { spoiledBy: ['sun', 'wet'], care: [every(12, 'inspect')] } as const;
 
 export const vessel = { care: [every(12, 'clean')] } as const;
 
@@ -66,7 +66,7 @@ export const doubleWall = {
   cautions: ['Double-walled: never heat it, closed or open. It can burst.'],
 } as const;
 
-export const plasticVessel = { harmedBy: ['frost', 'heat'], care: [every(12, 'clean')] } as const;
+export const plasticVessel = { spoiledBy: ['frost', 'heat'], care: [every(12, 'clean')] } as const;
 
 export const liveTrap = {
   cautions: [

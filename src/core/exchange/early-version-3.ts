@@ -1,0 +1,114 @@
+import { kindOf } from '../catalogue';
+import { noKeeping, type Demand, type Supply } from '../gear';
+
+type Entry = Readonly<Record<string, unknown>>;
+
+/**
+ * A file of version 3 from before it had sorts, facts, lots, wishes and care of its own, as it is now. What it has already
+ * stays as it is, and what is wrong in it is still wrong after.
+ */
+export function fileFromEarlyVersion3(file: unknown): unknown {
+  if (!isEntry(file)) return file;
+  return {
+    ...file,
+    gear: eachOf(file.gear, gearFromEarlyVersion3),
+    loadouts: eachOf(file.loadouts, loadoutFromEarlyVersion3),
+    ...('kept' in file && { kept: eachOf(file.kept, gearFromEarlyVersion3) }),
+    versions: eachOf(file.versions, versionFromEarlyVersion3),
+  };
+}
+
+const tierNow: Readonly<Record<string, string>> = {
+  'front line': 'main',
+  'hand-me-down': 'backup',
+};
+
+/**
+ * Gear with what has come since: its care, harms and cautions are those of its kind, and so are the sorts and facts of
+ * what it does, as far as its kind does the same. It has no lots yet.
+ */
+export function gearFromEarlyVersion3(gear: unknown): unknown {
+  if (!isEntry(gear)) return gear;
+  const kind = typeof gear.kind === 'string' ? kindOf(gear.kind) : undefined;
+  const { spoiledBy, failsIn, care, cautions } = kind ?? noKeeping;
+  return {
+    lots: [],
+    spoiledBy,
+    failsIn,
+    care,
+    cautions,
+    ...gear,
+    ...(typeof gear.tier === 'string' && { tier: tierNow[gear.tier] ?? gear.tier }),
+    supplies: eachOf(gear.supplies, (supply) => supplyFromEarlyVersion3(supply, kind?.supplies)),
+  };
+}
+
+export function loadoutFromEarlyVersion3(loadout: unknown): unknown {
+  return isEntry(loadout) ? { wishes: [], ...loadout } : loadout;
+}
+
+export function versionFromEarlyVersion3(version: unknown): unknown {
+  if (!isEntry(version)) return version;
+  return {
+    ...version,
+    loadout: loadoutFromEarlyVersion3(version.loadout),
+    along: eachOf(version.along, loadoutFromEarlyVersion3),
+    gear: eachOf(version.gear, gearFromEarlyVersion3),
+  };
+}
+
+/** An act that was kept for undo. */
+export function entryFromEarlyVersion3(entry: unknown): unknown {
+  if (!isEntry(entry) || !isEntry(entry.change)) return entry;
+  const { change } = entry;
+  const swapped = (values: unknown, brought: (value: unknown) => unknown) =>
+    eachOf(values, (swap) =>
+      isEntry(swap) ? { ...swap, before: brought(swap.before), after: brought(swap.after) } : swap,
+    );
+  return {
+    ...entry,
+    change: {
+      ...change,
+      gear: swapped(change.gear, gearFromEarlyVersion3),
+      loadouts: swapped(change.loadouts, loadoutFromEarlyVersion3),
+      versions: swapped(change.versions, versionFromEarlyVersion3),
+    },
+  };
+}
+
+/** Tinder that nobody said more of was good for any fire; fluffed and dry, as it is meant, it takes the spark of a rod. */
+const sortOfUnknownTinder = 'spark';
+
+function supplyFromEarlyVersion3(supply: unknown, ofKind: readonly Supply[] = []): unknown {
+  if (!isEntry(supply)) return supply;
+  const { cell, ...rest } = supply;
+  const like = ofKind.find(({ job }) => job === supply.job);
+  const unknown = supply.job === 'tinder' ? sortOfUnknownTinder : null;
+  return {
+    sort: cell ?? like?.sort ?? unknown,
+    facts: like?.facts ?? null,
+    needsBothHands: like?.needsBothHands ?? false,
+    ...rest,
+    demands: eachOf(supply.demands, (demand) => demandFromEarlyVersion3(demand, like?.demands)),
+  };
+}
+
+function demandFromEarlyVersion3(demand: unknown, ofKind: readonly Demand[] = []): unknown {
+  if (!isEntry(demand)) return demand;
+  if (demand.on === 'cells') {
+    const { cell, count, ...rest } = demand;
+    return { ...rest, on: 'jobs', anyOf: ['cells'], sorts: [cell], items: count };
+  }
+  if (demand.on !== 'jobs' || 'items' in demand) return demand;
+  const asked = JSON.stringify(demand.anyOf);
+  const like = ofKind.find((each) => each.on === 'jobs' && JSON.stringify(each.anyOf) === asked);
+  return { sorts: like?.on === 'jobs' ? like.sorts : null, items: 1, ...demand };
+}
+
+function eachOf(values: unknown, brought: (value: unknown) => unknown): unknown {
+  return Array.isArray(values) ? values.map(brought) : values;
+}
+
+function isEntry(value: unknown): value is Entry {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
