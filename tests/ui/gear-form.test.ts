@@ -191,7 +191,7 @@ describe('the editor’s form', () => {
     [
       'a job’s amount in words',
       bottle,
-      { supplies: [{ job: 'cut', fitness: 'serves', amount: 'lots', was: null }] },
+      { supplies: [{ job: 'cut', fitness: 'serves', amount: 'lots', sort: '', was: null }] },
       { 'supplies.0.amount': /“lots” is not a number/ },
     ],
     [

@@ -19,7 +19,7 @@ export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
   let looseMl = 0;
   let hollowMl = 0;
   let massG = 0;
-  for (const { id, name, least, hollow, massG: itemG } of items) {
+  for (const { id, placement, name, least, hollow, massG: itemG } of items) {
     massG += itemG;
     if (least === null) continue;
     const bulk = bulkOf(least);
@@ -27,7 +27,7 @@ export function fitByBulk({ cavity, items }: FitQuestion): FitAnswer {
     looseMl += bulk.looseMl;
     if (hollow) hollowMl += volumeMm3(hollow) / 1000;
     const why = whyNotInside(cavity, least);
-    if (why) reasons.push({ item: id, name, ...why });
+    if (why) reasons.push({ item: id, placement, name, ...why });
   }
   const byMl = tightMl - hollowMl - room;
   if (byMl > hair) reasons.push({ why: 'over-full', byMl });

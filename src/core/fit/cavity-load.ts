@@ -1,23 +1,13 @@
-import {
-  gearOf,
-  groundUnder,
-  placementOf,
-  totalsOf,
-  treeOf,
-  type Loadout,
-  type Placement,
-  type Shelf,
-} from '../loadout';
+import { gearOf, groundUnder, placementOf, treeOf, type Loadout, type Shelf } from '../loadout';
 import { cavityOf, type Gear, type JobId } from '../gear';
 import { containersOf } from './containers';
-import type { Container, Load, LoadItem, PackedForm } from './load/cargo';
+import type { Load, LoadItem, PackedForm } from './load/cargo';
 import { outsidesOf } from './outside';
+import { itemsIn } from './items';
 import type { FitItem } from './question';
 
-/** A piece to pack, of which placement it is one, and the gear that it is. */
+/** A piece to pack, as it is laid out. */
 export interface CavityItem extends FitItem {
-  readonly placement: string;
-  readonly gear: Gear;
   /** As it is laid out; null where its size is not known. */
   readonly form: PackedForm | null;
 }
@@ -54,7 +44,11 @@ export function cavityQuestion(
   const holder = placement && gearOf(shelf, placement);
   const cavity = holder && cavityOf(holder, cavityId);
   if (!placement || !cavity) return null;
-  const items = itemsIn(loadout, shelf, placementId, cavityId);
+  const outsides = outsidesOf(loadout, shelf);
+  const items = itemsIn(loadout, shelf, placementId, cavityId).map((item): CavityItem => ({
+    ...item,
+    form: outsides.get(item.placement) ?? null,
+  }));
   const isWorn =
     cavity.inside.shape === 'soft' && groundUnder(treeOf(loadout), placement) === 'body';
   const measured = items.flatMap(toLoad);
@@ -72,43 +66,6 @@ export function cavityQuestion(
   };
 }
 
-/** The pieces in a cavity of a placed holder, each counted one by itself. */
-export function itemsIn(
-  loadout: Loadout,
-  shelf: Shelf,
-  placementId: string,
-  cavityId: string,
-): readonly CavityItem[] {
-  return treeOf(loadout)
-    .inCavity(placementId, cavityId)
-    .flatMap((held) => itemsOf(held, loadout, shelf));
-}
-
-/** A placement as pieces to pack, each as it is from outside with what it holds. */
-export function itemsOf(
-  placement: Placement,
-  loadout: Loadout,
-  shelf: Shelf,
-): readonly CavityItem[] {
-  const { id, count } = placement;
-  const gear = gearOf(shelf, placement);
-  const { form, least } = outsidesOf(loadout, shelf).get(id)!;
-  const isFilled = treeOf(loadout).within(id).length > 0;
-  const item = {
-    placement: id,
-    name: gear.name,
-    form,
-    least,
-    massG: totalsOf(loadout, shelf).branches.get(id)!.massG / count,
-    hollow: isFilled ? null : hollowOf(gear),
-    gear,
-  };
-  return Array.from({ length: count }, (_, at) => ({
-    ...item,
-    id: count === 1 ? id : `${id}#${at + 1}`,
-  }));
-}
-
 function toLoad({ id, form, least, massG, hollow, gear }: CavityItem): readonly LoadItem[] {
   if (form === null) return [];
   const isCord = gear.supplies.some(({ job, fitness }) => job === 'cord' && fitness === 'made-for');
@@ -122,15 +79,24 @@ function toLoad({ id, form, least, massG, hollow, gear }: CavityItem): readonly 
   ];
 }
 
-/** The empty room of a rigid piece that is open as wide as it is; null for others. */
-function hollowOf({ form, cavities: [cavity, ...others] }: Gear): Container | null {
-  if (!cavity || others.length > 0 || form === null || form.shape === 'soft') return null;
-  if (cavity.inside.shape === 'soft' || cavity.mouth.shape !== 'section') return null;
-  return containersOf(cavity)[0]!;
-}
-
 export function isUrgent(gear: Gear): boolean {
   return gear.supplies.some(
     ({ job, fitness }) => fitness === 'made-for' && urgentJobs.includes(job),
   );
+}
+
+const asked = new WeakMap<Loadout, { shelf: Shelf; questions: readonly CavityQuestion[] }>();
+
+/** Every cavity of a loadout that holds something of a known size, in the order of the placements. */
+export function questionsOf(loadout: Loadout, shelf: Shelf): readonly CavityQuestion[] {
+  const kept = asked.get(loadout);
+  if (kept?.shelf === shelf) return kept.questions;
+  const questions = loadout.placements.flatMap((placement) =>
+    gearOf(shelf, placement).cavities.flatMap(({ id }) => {
+      const question = cavityQuestion(loadout, shelf, placement.id, id);
+      return question && question.items.length > question.unmeasured.length ? [question] : [];
+    }),
+  );
+  asked.set(loadout, { shelf, questions });
+  return questions;
 }

@@ -1,10 +1,8 @@
 export * from './question';
 export * from './by-bulk';
 export * from './mouth';
-export * from './cavity-load';
-export * from './outside';
 export * from './loads';
-export * from './question-key';
+export type { CavityItem, CavityQuestion } from './cavity-load';
 export { whyInWords } from './load/why-in-words';
 export { isCertain, type Why } from './load/why';
 export type { Stowage } from './load/stowage';

@@ -2,6 +2,7 @@
 export * from './load';
 export * from './containers';
 export * from './cavity-load';
+export * from './outside';
 export * from './loads';
 export * from './question-key';
 export * from './fixes';

@@ -8,22 +8,23 @@ import {
   type Shelf,
 } from '../loadout';
 import { fitByBulk } from './by-bulk';
-import { cavityQuestion, itemsIn, itemsOf, type CavityQuestion } from './cavity-load';
-import type { Stowage } from './load/stowage';
+import { itemsIn, itemsOf } from './items';
 import type { FitAnswer } from './question';
-import { withLaidOut } from './verdict';
 
-/** What was laid out before, by what is asked; null where that was not yet. */
-export type LaidOut = (question: CavityQuestion) => Stowage | null;
+/** What is known of how the cavities of a kit were laid out: answers in place of those by bulk. */
+export type LaidOut = (
+  loadout: Loadout,
+  shelf: Shelf,
+  loads: readonly CavityLoad[],
+) => readonly CavityLoad[];
 
 /** Nothing was laid out yet: answers go by bulk. */
-export const notLaidOut: LaidOut = () => null;
+export const notLaidOut: LaidOut = (_loadout, _shelf, loads) => loads;
 
 /** One cavity of a placed holder, and how what is in it fits. */
 export interface CavityLoad {
   readonly placement: string;
   readonly cavity: string;
-  readonly question: CavityQuestion;
   readonly answer: FitAnswer;
 }
 
@@ -31,28 +32,16 @@ export interface CavityLoad {
 export function loadsOf(loadout: Loadout, shelf: Shelf): readonly CavityLoad[] {
   return loadout.placements.flatMap((placement) =>
     gearOf(shelf, placement).cavities.map((cavity): CavityLoad => {
-      const question = cavityQuestion(loadout, shelf, placement.id, cavity.id)!;
-      const answer = fitByBulk({ cavity, items: question.items });
-      return { placement: placement.id, cavity: cavity.id, question, answer };
+      const items = itemsIn(loadout, shelf, placement.id, cavity.id);
+      const answer = fitByBulk({ cavity, items });
+      return { placement: placement.id, cavity: cavity.id, answer };
     }),
   );
 }
 
-/** The same with what was laid out: from then on that is the answer. */
-export function loadsLaidOut(
-  loads: readonly CavityLoad[],
-  laidOut: LaidOut,
-): readonly CavityLoad[] {
-  if (laidOut === notLaidOut) return loads;
-  return loads.map((load) => {
-    const stowage = canBeLaidOut(load.question) ? laidOut(load.question) : null;
-    return stowage ? { ...load, answer: withLaidOut(load.answer, load.question, stowage) } : load;
-  });
-}
-
 /** Whether there is anything in a cavity whose size is known. */
-export function canBeLaidOut({ items, unmeasured }: CavityQuestion): boolean {
-  return items.length > unmeasured.length;
+export function canBeLaidOut({ tightMl }: FitAnswer): boolean {
+  return tightMl > 0;
 }
 
 /** How one cavity of a placed holder would be filled by bulk, with more of the kit’s placements brought to it. */

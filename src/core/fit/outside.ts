@@ -1,4 +1,4 @@
-import { bulkOf, type Bulk, type Gear } from '../gear';
+import { bulkOf, type Bulk } from '../gear';
 import {
   branchOf,
   gearOf,
@@ -11,15 +11,7 @@ import {
 import type { Placement } from '../loadout';
 import { bundle, mostBundled, type HardPiece } from './bundle';
 import type { PackedForm, Sides, SoftForm } from './load/cargo';
-import { ascending, sidesInOrder } from './load/forms';
-
-/** What a piece is from outside, with what it holds. Null where some of that has no size. */
-export interface Outside {
-  /** As it is laid out: a soft holder as its contents were put together. */
-  readonly form: PackedForm | null;
-  /** What it cannot be less than, however it is filled: what proofs go by. */
-  readonly least: PackedForm | null;
-}
+import { ascending } from './load/forms';
 
 /** How much of a heap of small hard pieces is the pieces themselves: spheres poured at random (G. D. Scott, 1960). */
 const pouredShare = 0.64;
@@ -29,8 +21,8 @@ const gapShare = 0.5;
 
 const known = new WeakMap<Loadout, { readonly shelf: Shelf; readonly outsides: Outsides }>();
 
-/** By the placement’s id, one of its count. */
-export type Outsides = ReadonlyMap<string, Outside>;
+/** By the placement’s id, one of its count; null where some of it has no size. */
+export type Outsides = ReadonlyMap<string, PackedForm | null>;
 
 /**
  * Every piece of a loadout from outside, holders from the innermost outwards. A rigid holder keeps its shape. A soft one
@@ -41,7 +33,7 @@ export function outsidesOf(loadout: Loadout, shelf: Shelf): Outsides {
   const kept = known.get(loadout);
   if (kept?.shelf === shelf) return kept.outsides;
   const tree = treeOf(loadout);
-  const outsides = new Map<string, Outside>();
+  const outsides = new Map<string, PackedForm | null>();
   for (const root of loadout.placements) {
     if (!isOnGround(root.place)) continue;
     for (const placement of [...branchOf(tree, root.id)].reverse()) {
@@ -57,38 +49,35 @@ function outsideOf(
   loadout: Loadout,
   shelf: Shelf,
   outsides: Outsides,
-): Outside {
+): PackedForm | null {
   const { form, cavities } = gearOf(shelf, placement);
-  if (form === null || form.shape !== 'soft') return { form, least: form };
+  if (form === null || form.shape !== 'soft') return form;
   const tree = treeOf(loadout);
   const inside = tree.within(placement.id);
-  if (inside.length === 0) return { form, least: form };
+  if (inside.length === 0) return form;
   const { bulk, unmeasured } = totalsOf(loadout, shelf).branches.get(placement.id)!;
-  if (unmeasured > 0) return { form: null, least: null };
+  if (unmeasured > 0) return null;
   const rooms = cavities.map((cavity) => ({
     longestMm: cavity.inside.shape === 'soft' ? cavity.inside.longestMm : Infinity,
     held: tree
       .inCavity(placement.id, cavity.id)
-      .flatMap((inner) => heldOf(outsides.get(inner.id)!, inner.count)),
+      .flatMap((inner) => heldOf(outsides.get(inner.id) ?? null, inner.count)),
   }));
-  return { form: filled(form, bulk, rooms), least: leastOf(form, bulk, inside, outsides) };
+  return filled(form, bulk, rooms);
 }
 
-type MeasuredOutside = { readonly [key in keyof Outside]: NonNullable<Outside[key]> };
-
-function heldOf({ form, least }: Outside, count: number): readonly MeasuredOutside[] {
-  if (form === null || least === null) return [];
-  return Array.from({ length: count }, () => ({ form, least }));
+function heldOf(form: PackedForm | null, count: number): readonly PackedForm[] {
+  return form === null ? [] : Array.from({ length: count }, () => form);
 }
 
 interface Room {
   readonly longestMm: number;
-  readonly held: readonly MeasuredOutside[];
+  readonly held: readonly PackedForm[];
 }
 
 /** A soft holder with what is in it: as a box where most of that is hard, else as something soft with a hard core. */
-function filled(cloth: Gear['form'] & SoftForm, bulk: Bulk, rooms: readonly Room[]): PackedForm {
-  const forms = rooms.flatMap(({ held }) => held.map(({ form }) => form));
+function filled(cloth: SoftForm, bulk: Bulk, rooms: readonly Room[]): PackedForm {
+  const forms = rooms.flatMap(({ held }) => held);
   const cores = rooms.flatMap(({ held, longestMm }) => coreIn(held, longestMm));
   const soft = forms.filter((form): form is SoftForm => form.shape === 'soft');
   const thinnestMm = Math.max(cloth.thinnestMm, ...soft.map((form) => form.thinnestMm));
@@ -107,9 +96,9 @@ function filled(cloth: Gear['form'] & SoftForm, bulk: Bulk, rooms: readonly Room
 }
 
 /** What is hard in one room, put together; the smallest of very many pieces flow, and are counted so. */
-function coreIn(held: readonly MeasuredOutside[], longestMm: number): readonly HardPiece[] {
+function coreIn(held: readonly PackedForm[], longestMm: number): readonly HardPiece[] {
   const hard = held
-    .flatMap(({ form }) => hardOf(form))
+    .flatMap(hardOf)
     .sort((one, other) => volumeMl(other.sidesMm) - volumeMl(one.sidesMm));
   if (hard.length === 0) return [];
   const whole = bundle(hard.slice(0, mostBundled), longestMm);
@@ -143,28 +132,6 @@ function grown(sidesMm: Sides, stands: boolean, tightMl: number): PackedForm {
   const [a, b, heightMm] = stands ? sidesMm : ascending(sidesMm);
   const [shorter, longer] = a < b ? [a, b] : [b, a];
   return { shape: 'box', lengthMm: longer, widthMm: shorter * by, heightMm, upright: stands };
-}
-
-/** No block of it is thinner, narrower or shorter than any hard piece in it. */
-function leastOf(
-  cloth: Gear['form'] & SoftForm,
-  bulk: Bulk,
-  inside: readonly Placement[],
-  outsides: Outsides,
-): PackedForm {
-  const leasts = inside.flatMap(({ id }) => outsides.get(id)!.least ?? []);
-  const hard = leasts.filter((form) => form.shape !== 'soft' || form.coreMm);
-  const soft = leasts.filter((form): form is SoftForm => form.shape === 'soft');
-  const least: SoftForm = {
-    ...cloth,
-    ...bulk,
-    thinnestMm: Math.max(cloth.thinnestMm, ...soft.map((form) => form.thinnestMm)),
-    longestRigidMm: Math.max(cloth.longestRigidMm, ...soft.map((form) => form.longestRigidMm)),
-  };
-  if (hard.length === 0) return least;
-  const sides = hard.map(sidesInOrder);
-  const coreMm = [0, 1, 2].map((k) => Math.max(...sides.map((each) => each[k]!)));
-  return { ...least, coreMm: coreMm as unknown as Sides };
 }
 
 function volumeMl([a, b, c]: Sides): number {

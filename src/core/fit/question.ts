@@ -1,4 +1,4 @@
-import type { Cavity } from '../gear';
+import type { Cavity, Gear } from '../gear';
 import type { Container, PackedForm } from './load/cargo';
 import type { LeftOut } from './load/stowage';
 import type { Why } from './load/why';
@@ -6,6 +6,9 @@ import type { Why } from './load/why';
 /** One piece to go into a cavity, as it is from outside with what it holds. */
 export interface FitItem {
   readonly id: string;
+  /** The placement that it is one of. */
+  readonly placement: string;
+  readonly gear: Gear;
   readonly name: string;
   /** What it cannot be less than, however it is filled; null where its size is not known. */
   readonly least: PackedForm | null;
@@ -16,11 +19,15 @@ export interface FitItem {
 
 export interface FitQuestion {
   readonly cavity: Cavity;
-  readonly items: readonly FitItem[];
+  readonly items: readonly Omit<FitItem, 'gear'>[];
 }
 
 /** Why one piece does not go in. */
-export type PieceReason = { readonly item: string; readonly name: string } & Why;
+export type PieceReason = {
+  readonly item: string;
+  readonly placement: string;
+  readonly name: string;
+} & Why;
 
 /** Why something does not go in: a piece by itself, or all together, by volume in mL or by mass in g. */
 export type FitReason =

@@ -13,8 +13,11 @@ export function withLaidOut(
   { placed, left }: Stowage,
 ): FitAnswer {
   const together = bulk.reasons.filter((reason) => !('item' in reason));
-  const names = new Map(items.map(({ id, name }) => [id, name]));
-  const pieces = left.map(({ id, why }): FitReason => ({ item: id, name: names.get(id)!, ...why }));
+  const byId = new Map(items.map((item) => [item.id, item]));
+  const pieces = left.map(({ id, why }): FitReason => {
+    const { placement, name } = byId.get(id)!;
+    return { item: id, placement, name, ...why };
+  });
   const reasons = [...pieces, ...together];
   // Soft walls could take other shapes than were tried: only what bulk has proven of them is certain.
   const isProven = loads.length === 1 ? reasons.some(isStopping) : bulk.reasons.length > 0;

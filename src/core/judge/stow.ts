@@ -17,14 +17,13 @@ interface Misfit {
 export const doesNotFit: Rule<Misfit> = {
   id: 'stow/fit',
   find: ({ loads, gear }) =>
-    loads.flatMap(({ placement, cavity, question, answer }) => {
+    loads.flatMap(({ placement, cavity, answer }) => {
       const holder = gear(placement);
       const name = holder.cavities.length > 1 ? cavityOf(holder, cavity)!.name : null;
-      const placements = new Map(question.items.map((item) => [item.id, item.placement]));
       const severity = answer.verdict === 'no place found' ? 'warn' : 'stop';
       const found = new Map<string, Found<Misfit>>();
       for (const reason of answer.reasons) {
-        const about = 'item' in reason ? placements.get(reason.item)! : placement;
+        const about = 'item' in reason ? reason.placement : placement;
         const figures = { holder: placement, cavity: name, reason };
         found.set(`${about} ${reason.why}`, { severity, about: [about], figures });
       }

@@ -1,5 +1,5 @@
 import type { Gear } from '../gear';
-import { loadsLaidOut, loadsOf, notLaidOut, type CavityLoad, type LaidOut } from '../fit';
+import { loadsOf, notLaidOut, type CavityLoad, type LaidOut } from '../fit';
 import {
   gearOf,
   kitsWithin,
@@ -136,7 +136,7 @@ function newParts(bench: Bench, own: Loadout, day: string): Parts {
       return ways();
     },
     loadsAs: (laidOut) => {
-      const found = loads.get(laidOut) ?? loadsLaidOut(byBulk(), laidOut);
+      const found = loads.get(laidOut) ?? laidOut(whole, shelf, byBulk());
       loads.set(laidOut, found);
       return found;
     },

@@ -131,12 +131,13 @@ function Proposed({ view, proposal, onAsk, onClose }: ProposedProps) {
   );
 }
 
-/** Placements of the kit itself of which some found no room where they are. */
+/** Placements of the kit itself of which some found no room where they are, once that was laid out. */
 function leftOutOf({ loads }: KitView): readonly string[] {
-  const found = loads.flatMap(({ question, answer }) => {
-    const left = new Set((answer.laidOut?.left ?? []).map(({ id }) => id));
-    return question.items.filter(({ id }) => left.has(id)).map(({ placement }) => placement);
-  });
+  const found = loads.flatMap(({ answer }) =>
+    answer.laidOut === null
+      ? []
+      : answer.reasons.flatMap((reason) => ('item' in reason ? [reason.placement] : [])),
+  );
   return [...new Set(found)].filter((placement) => !isOfModule(placement));
 }
 

@@ -6,14 +6,14 @@ export function harmsText(listed: readonly Harm[]): string {
   return listed.join(', ');
 }
 
-/** Reads harms, each once, in any order. */
+/** Reads harms, each once. */
 export function parseHarms(text: string): Outcome<readonly Harm[]> {
   const words = wordsIn(text);
   const unknown = words.find((word) => !(harms as readonly string[]).includes(word));
   if (unknown !== undefined) {
     return refused(`“${unknown}” is none of ${harms.join(', ')}.`);
   }
-  return done(harms.filter((harm) => words.includes(harm)));
+  return done([...new Set(words as readonly Harm[])]);
 }
 
 /** Care as it is typed, each act with its months: `inspect 6, dry 12`. */

@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
-import { canBeLaidOut, type CavityLoad } from '@/core/fit';
+import type { CavityLoad } from '@/core/fit';
 import type { Finding } from '@/core/judge';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import type { Bench, Loadout, LoadoutTotals, Tree } from '@/core/loadout';
@@ -92,9 +92,8 @@ function useLayingOut(view: KitView | null): void {
     const timer = setTimeout(
       () => {
         hasBegun = true;
-        const questions = view.loads.map(({ question }) => question).filter(canBeLaidOut);
-        void import('./stowings').then(({ want }) => {
-          if (!isStale) want(questions);
+        void import('./stowings').then(({ wantKit }) => {
+          if (!isStale) wantKit(view.loadout, view.bench.shelf);
         });
       },
       hasBegun ? layOutAfterMs : firstAfterMs,

@@ -9,7 +9,7 @@ export function isAmissIn({ verdict }: FitAnswer): boolean {
 
 /** Whether every room that holds something of a known size was laid out. */
 export function areLaidOut(loads: readonly CavityLoad[]): boolean {
-  return loads.every(({ question, answer }) => answer.laidOut !== null || !canBeLaidOut(question));
+  return loads.every(({ answer }) => answer.laidOut !== null || !canBeLaidOut(answer));
 }
 
 /** The rooms of what stands on a ground itself. */

@@ -1,10 +1,17 @@
 'use client';
 
 import { create } from 'zustand';
-import { keyOf, type CavityQuestion, type Stowage } from '@/core/fit';
+import {
+  keyOf,
+  laidOutBy,
+  questionsOf,
+  type CavityQuestion,
+  type Stowage,
+} from '@/core/fit/laid-out';
+import type { Loadout, Shelf } from '@/core/loadout';
 import type { Call } from '@/workers/beside';
 import { callStow } from '@/workers/stow-calls';
-import { keepAnswer } from './answers';
+import { tellLaidOut } from './answers';
 
 /** How a cavity's pieces go in, as far as it has been worked out. */
 export interface Stowing {
@@ -50,6 +57,30 @@ let running: Running | null = null;
 function drop(run: Running): void {
   run.isDropped = true;
   run.call.cancel();
+}
+
+/** Answers by the keys of their questions, the latest; how long they are gathered before the screens hear of them, in ms. */
+const answers = new Map<string, Stowage>();
+const mostAnswers = 400;
+const gatherMs = 200;
+let telling: ReturnType<typeof setTimeout> | null = null;
+
+function keepAnswer(key: string, stowage: Stowage): void {
+  answers.delete(key);
+  answers.set(key, stowage);
+  for (const oldest of answers.keys()) {
+    if (answers.size <= mostAnswers) break;
+    answers.delete(oldest);
+  }
+  telling ??= setTimeout(() => {
+    telling = null;
+    tellLaidOut(laidOutBy((question) => answers.get(keyOf(question)) ?? null));
+  }, gatherMs);
+}
+
+/** Has every room of a kit laid out, those that were not yet. */
+export function wantKit(loadout: Loadout, shelf: Shelf): void {
+  want(questionsOf(loadout, shelf));
 }
 
 /** What is known of a question so far; null where it was not asked yet. */

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import type { Cavity, Form } from '@/core/gear';
 import { demoBench } from '@/core/demo';
-import { fitByBulk, loadsOf, type FitItem } from '@/core/fit';
+import { fitByBulk, loadsOf, type FitQuestion } from '@/core/fit';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 
 const cavity: Cavity = holder('h').cavities[0]!;
 
-function item(id: string, form: Form | null, massG = 100): FitItem {
-  return { id, name: id, least: form, massG, hollow: null };
+function item(id: string, form: Form | null, massG = 100): FitQuestion['items'][number] {
+  return { id, placement: id, name: id, least: form, massG, hollow: null };
 }
 
 const cube: Form = { shape: 'box', lengthMm: 100, widthMm: 100, heightMm: 50, upright: false };
@@ -20,7 +20,7 @@ const cloth: Form = {
 };
 
 describe('fit by bulk, longest side and mouth', () => {
-  it.each<[string, readonly FitItem[], Partial<Cavity>, string, readonly object[]]>([
+  it.each<[string, FitQuestion['items'], Partial<Cavity>, string, readonly object[]]>([
     ['nothing', [], {}, 'room by bulk', []],
     ['exactly full', [item('a', cube), item('b', cube)], {}, 'room by bulk', []],
     [

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import type { Cavity, Form } from '@/core/gear';
 import { bundle, type HardPiece } from '@/core/fit/bundle';
-import { fitByBulk, loadsOf, outsidesOf } from '@/core/fit';
-import { cavityQuestion, stowWithin, wrongWith } from '@/core/fit/laid-out';
+import { fitByBulk, loadsOf } from '@/core/fit';
+import { cavityQuestion, outsidesOf, stowWithin, wrongWith } from '@/core/fit/laid-out';
 import { newPlacement } from '@/core/loadout';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 
@@ -77,7 +77,7 @@ describe('a filled pouch', () => {
     const roomy = { shape: 'box', lengthMm: 130, widthMm: 70, heightMm: 50 } as const;
     const { question, outside } = pouchInCase(roomy, [[box(120, 30, 20), 4]]);
     // Two by two: 60 × 40, or a little more with the cloth.
-    expect(outside.form).toMatchObject({ shape: 'box', upright: false });
+    expect(outside).toMatchObject({ shape: 'box', upright: false });
     const stowage = stowWithin(question.loads, { seed: 1, steps: 20 });
     expect(stowage.fits).toBe(true);
     expect(wrongWith(question.loads, stowage)).toEqual([]);
@@ -106,7 +106,7 @@ describe('a filled pouch', () => {
       newPlacement('towel', 'towel', here),
       newPlacement('cards', 'cards', here),
     ]);
-    const { form } = outsidesOf(loadout, benchOf(shelf, [loadout]).shelf).get('pouch')!;
+    const form = outsidesOf(loadout, benchOf(shelf, [loadout]).shelf).get('pouch')!;
     expect(form).toMatchObject({ shape: 'soft', thinnestMm: 8, coreMm: [15, 60, 90] });
     const within = (inside: Cavity['inside']) =>
       stowWithin(
@@ -120,7 +120,7 @@ describe('a filled pouch', () => {
                   : [0, 0, 0],
               mouth: { shape: 'section' },
             },
-            items: [{ id: 'pouch', form: form! }],
+            items: [{ id: 'pouch', form }],
           },
         ],
         { seed: 1, steps: 5 },
@@ -135,7 +135,7 @@ describe('a filled pouch', () => {
       [box(40, 40, 120, true), 1],
       [box(40, 40, 60), 2],
     ]);
-    expect(outside.form).toMatchObject({ shape: 'box', upright: true, heightMm: 120 });
+    expect(outside).toMatchObject({ shape: 'box', upright: true, heightMm: 120 });
   });
 
   it('grows with each pouch inside it, the innermost first', () => {
@@ -152,7 +152,7 @@ describe('a filled pouch', () => {
     ]);
     const outsides = outsidesOf(loadout, benchOf(shelf, [loadout]).shelf);
     const volumes = [...names].reverse().map((id) => {
-      const { form } = outsides.get(id)!;
+      const form = outsides.get(id)!;
       return form?.shape === 'box' ? (form.lengthMm * form.widthMm * form.heightMm) / 1000 : 0;
     });
     // 216 mL of cube and 30 mL of cloth each.
@@ -274,6 +274,7 @@ describe('bulk', () => {
   it('proves it all the same where even full hollows leave too much', () => {
     const items = [1, 2, 3, 4].map((at) => ({
       id: `brick${at}`,
+      placement: 'brick',
       name: 'Brick',
       least: box(100, 100, 50),
       massG: 1,

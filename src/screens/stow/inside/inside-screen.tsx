@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
-import type { CavityQuestion } from '@/core/fit';
+import { questionsOf, type CavityQuestion } from '@/core/fit/laid-out';
 import { Choice } from '@/ui/fields/choice';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
@@ -24,7 +24,7 @@ export function InsideScreen() {
 function Inside({ view }: { readonly view: KitView }) {
   const router = useRouter();
   const asked = useSearchParams();
-  const questions = view.loads.map((load) => load.question).filter(({ items }) => items.length > 0);
+  const questions = questionsOf(view.loadout, view.bench.shelf);
   const wished = questions.find(
     ({ placement, cavity }) => placement === asked.get('in') && cavity === asked.get('cavity'),
   );
