@@ -6,7 +6,17 @@ import { readTable } from '../src/core/exchange/table';
 import { findingInWords, findingsOf } from '../src/core/judge';
 import { sparedBy } from '../src/core/judge/thrift';
 import { workedOut } from '../src/core/kit';
-import { apply, type Bench } from '../src/core/loadout';
+import { keyOf, questionsOf } from '../src/core/fit/laid-out';
+import {
+  advance,
+  apply,
+  following,
+  historyOf,
+  stepTo,
+  undoing,
+  type Bench,
+} from '../src/core/loadout';
+import { openPlaces } from '../src/ui/kit/places-for';
 import { schemes } from '../src/core/scheme';
 import { benchWith, shelfOf } from './kits';
 import { heading, row, timed } from './timing';
@@ -40,6 +50,58 @@ export function benchCore(): void {
         bench = next.value;
         workOut(bench);
       }),
+    );
+  }
+
+  heading('Core: a piece is picked up, and all places say whether it goes there');
+  for (const pieces of [150, 500]) {
+    const bench = benchWith(pieces);
+    const { whole, tree } = workedOut(bench, bench.loadouts.get('kit')!, day);
+    const piece = whole.placements.filter(({ place }) => 'in' in place).slice(-1);
+    row(
+      `  kit of ${pieces} pieces`,
+      timed(() => openPlaces({ bench, loadout: whole, tree }, piece)),
+    );
+  }
+
+  heading('Core: the questions of Stow, after an edit');
+  for (const pieces of [150, 500]) {
+    const bench = benchWith(pieces);
+    row(
+      `  kit of ${pieces} pieces`,
+      timed(() => questionsOf({ ...bench.loadouts.get('kit')! }, bench.shelf).forEach(keyOf)),
+    );
+  }
+
+  heading('Core: an act is undone, and all worked out again');
+  for (const pieces of [150, 500]) {
+    const before = historyOf(benchWith(pieces));
+    const command = { do: 'change kit', id: 'kit', change: { name: 'Other' } } as const;
+    const done = advance(before, { act: 'do', command, id: 'act' });
+    if (!done.ok) throw new Error(done.problem.message);
+    row(
+      `  kit of ${pieces} pieces`,
+      timed(() => {
+        const undone = advance(done.value, undoing(done.value)!);
+        if (undone.ok) workOut(undone.value.bench);
+      }),
+    );
+  }
+
+  heading('Core: another window’s act is followed, and all worked out again');
+  for (const pieces of [150, 500]) {
+    const before = historyOf(benchWith(pieces));
+    const [first] = before.bench.loadouts
+      .get('kit')!
+      .placements.filter(({ place }) => 'in' in place);
+    const command = { do: 'set count', loadout: 'kit', placement: first!.id, count: 2 } as const;
+    const act = { act: 'do', command, id: 'act' } as const;
+    const there = advance(before, act);
+    if (!there.ok) throw new Error(there.problem.message);
+    const step = stepTo(there.value, act);
+    row(
+      `  kit of ${pieces} pieces`,
+      timed(() => workOut(following(before, structuredClone(step))!.bench)),
     );
   }
 

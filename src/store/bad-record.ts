@@ -9,6 +9,7 @@ import {
   unsoundScheme,
   type Entry,
   type Loadout,
+  type Part,
   type OwnScheme,
   type ReferenceList,
   type Version,
@@ -16,7 +17,7 @@ import {
 
 /** A record of the database that is nothing of this bench: where it stands, and what is wrong with it. */
 export interface BadRecord {
-  readonly part: 'gear' | 'loadouts' | 'schemes' | 'lists' | 'versions' | 'entries' | 'about';
+  readonly part: Part | 'entries' | 'about';
   readonly key: string | number;
   /** What it is called, as far as it says. */
   readonly name: string;

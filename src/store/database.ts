@@ -6,29 +6,26 @@ import {
   type StoreNames,
 } from 'idb';
 import type { Currency } from '@/core/quantity';
-import type { Gear } from '@/core/gear';
-import type {
-  Change,
-  Entry,
-  History,
-  Loadout,
-  OwnScheme,
-  ReferenceList,
-  Version,
+import type { Entry, History, Part, Parts } from '@/core/loadout';
+import {
+  benchWithParts,
+  byId,
+  changeBetween,
+  emptyBench,
+  historyOf,
+  parts,
+  swapsOf,
 } from '@/core/loadout';
-import { changeBetween, emptyBench, historyOf, type Bench } from '@/core/loadout';
 import { badRecordIn, type BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
 export const databaseVersion = 4;
 export const databaseName = 'vivid-acorn';
 
-export interface BenchDatabase extends DBSchema {
-  gear: { key: string; value: Gear };
-  loadouts: { key: string; value: Loadout };
-  schemes: { key: string; value: OwnScheme };
-  lists: { key: string; value: ReferenceList };
-  versions: { key: string; value: Version };
+/** Every part of a bench has a store of its own. */
+type PartStores = { [P in Part]: { key: string; value: Parts[P] } };
+
+export interface BenchDatabase extends DBSchema, PartStores {
   /** Acts for undo and redo, by their count. */
   entries: { key: number; value: Entry };
   about: { key: 'bench'; value: About };
@@ -67,9 +64,6 @@ export interface Saved {
 export type Found =
   { readonly ok: true; readonly saved: Saved } | { readonly ok: false; readonly bad: BadRecord };
 
-/** The parts of a bench that have a store of their own, each named as its part of a change. */
-export const parts = ['gear', 'loadouts', 'schemes', 'lists', 'versions'] as const;
-export type Part = (typeof parts)[number];
 const everything = [...parts, 'entries', 'about'] as const;
 
 /** What happens to a connection without being asked for. */
@@ -167,26 +161,18 @@ async function eachOf(
 /** Reads the bench; gives the first record that is none where there is one. */
 export async function load(database: Database): Promise<Found> {
   const reading = database.transaction(everything, 'readonly');
-  const [gear, loadouts, schemes, lists, versions, entries, about] = await Promise.all([
-    reading.objectStore('gear').getAll(),
-    reading.objectStore('loadouts').getAll(),
-    reading.objectStore('schemes').getAll(),
-    reading.objectStore('lists').getAll(),
-    reading.objectStore('versions').getAll(),
+  const [entries, about, ...lists] = await Promise.all([
     reading.objectStore('entries').getAll(),
     reading.objectStore('about').get('bench'),
+    ...parts.map((part) => reading.objectStore(part).getAll()),
   ]);
   if (!about) return { ok: true, saved: { revision: 0, history: historyOf(emptyBench) } };
-  const bad = badRecordIn({ gear, loadouts, schemes, lists, versions, entries, about });
-  if (bad) return { ok: false, bad };
-  const bench: Bench = {
-    currency: about.currency,
-    shelf: byId(gear),
-    loadouts: byId(loadouts),
-    schemes: byId(schemes),
-    lists: byId(lists),
-    versions: byId(versions),
+  const read = Object.fromEntries(parts.map((part, at) => [part, lists[at]!])) as unknown as {
+    readonly [P in Part]: readonly Parts[P][];
   };
+  const bad = badRecordIn({ ...read, entries, about });
+  if (bad) return { ok: false, bad };
+  const bench = benchWithParts(about.currency, (part) => byId<Parts[typeof part]>(read[part]));
   return {
     ok: true,
     saved: { revision: about.revision, history: { bench, entries, cursor: about.cursor } },
@@ -230,15 +216,4 @@ export async function save(
   requests.push(writing.objectStore('about').put(saved, 'bench'));
   await Promise.all([...requests, writing.done]);
   return { revision: saved.revision, history: next };
-}
-
-function swapsOf(
-  change: Change,
-  part: Part,
-): readonly { readonly id: string; readonly after: unknown }[] {
-  return change[part];
-}
-
-function byId<T extends { readonly id: string }>(entries: readonly T[]): ReadonlyMap<string, T> {
-  return new Map(entries.map((entry) => [entry.id, entry]));
 }

@@ -1,5 +1,15 @@
 import type { Outcome } from '@/core/quantity';
-import { advance, emptyBench, historyOf, type Act, type Bench, type History } from '@/core/loadout';
+import {
+  advance,
+  emptyBench,
+  following,
+  historyOf,
+  stepTo,
+  type Act,
+  type Bench,
+  type History,
+  type Step,
+} from '@/core/loadout';
 import type { BadRecord } from './bad-record';
 import type { Connection } from './connection';
 import { load, save, type Saved } from './database';
@@ -49,7 +59,7 @@ export class Keeper {
     private readonly windows: OtherWindows | null,
     private readonly tell: (kept: Kept) => void,
   ) {
-    if (windows) windows.onmessage = () => void this.readAgain().catch(() => undefined);
+    if (windows) windows.onmessage = ({ data }) => this.hear(data);
   }
 
   /**
@@ -137,7 +147,7 @@ export class Keeper {
         }
         this.saved = saved;
         this.waiting.shift();
-        this.windows?.postMessage(saved.revision);
+        this.windows?.postMessage({ revision: saved.revision, step: stepTo(value, act) });
       }
       this.show({ saving: { state: 'saved' } });
     } catch (error) {
@@ -154,6 +164,17 @@ export class Keeper {
     const found = await this.connection!.use(load);
     if (!found.ok) throw new Error(`${found.bad.name} ${found.bad.why}`);
     this.saved = found.saved;
+  }
+
+  /** Another window has saved: its step is followed where it is the next, and all is read again where it is not. */
+  private hear(told: unknown): void {
+    const { revision, step } = (told ?? {}) as { revision?: number; step?: Step };
+    const isNext = revision === this.saved.revision + 1 && !this.working && !this.begins;
+    const history = isNext && step ? following(this.saved.history, step) : null;
+    if (history) {
+      this.saved = { revision: revision!, history };
+      this.showAgain(null);
+    } else void this.readAgain().catch(() => undefined);
   }
 
   private async readAgain(): Promise<void> {

@@ -1,4 +1,4 @@
-import type { Loadout } from '@/core/loadout';
+import { parts, type Loadout } from '@/core/loadout';
 import type { BadRecord } from './bad-record';
 import type { Database } from './database';
 
@@ -8,11 +8,9 @@ import type { Database } from './database';
  */
 export async function setAside(database: Database, bad: BadRecord): Promise<void> {
   const { part, key, why } = bad;
-  const writing = database.transaction(
-    ['gear', 'loadouts', 'schemes', 'lists', 'versions', 'entries', 'about', 'aside'],
-    'readwrite',
-    { durability: 'strict' },
-  );
+  const writing = database.transaction([...parts, 'entries', 'about', 'aside'], 'readwrite', {
+    durability: 'strict',
+  });
   const store = writing.objectStore(part);
   const record: unknown = await store.get(key as never);
   await writing.objectStore('aside').put({ part, key, why, record }, `${part} ${key}`);

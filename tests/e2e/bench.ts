@@ -1,10 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
 
-/** Opens a place and waits until the bench is there. */
+/** Opens a place and waits until the bench is there and was looked at. */
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
+  // What the rules say comes a moment after the first screen, and marks pieces on it.
+  await expect(page.locator('[data-figure="To look at"]', { hasText: '…' })).toHaveCount(0);
 }
 
 /** One of the figures that are always in sight, as it reads. */

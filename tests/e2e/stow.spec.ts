@@ -1,9 +1,11 @@
+import { execFile } from 'node:child_process';
+import { promisify } from 'node:util';
 import { expect, test, type Page } from '@playwright/test';
 import { chromiumArguments, drawingArguments } from '../../playwright.config';
 import { writeFile } from '../../src/core/exchange';
 import { newPlacement } from '../../src/core/loadout';
 import { benchOf, gear, holder, kit } from '../support/benches';
-import { bringIn, open, saved, watch } from './bench';
+import { bringIn, figure, open, saved, watch } from './bench';
 
 test.use({
   launchOptions: {
@@ -152,3 +154,52 @@ const crate = benchOf(
     ]),
   ],
 );
+
+test('the barrel has one verdict: findings, figure, stow, picture and audit say the same', async ({
+  page,
+}) => {
+  const why = 'stands 90 mm out of the top, so that the lid does not close';
+  await open(page, '/stow');
+  const room = page.getByRole('group', { name: /of 52 stay outside/ });
+  await expect(room).toHaveAttribute('aria-label', 'Inside: 2 of 52 stay outside');
+  expect(await figure(page, 'Stowed')).toContain('1 does not fit');
+  await page.locator('[data-figure="To look at"]').click();
+  await expect(page.getByRole('dialog')).toContainText(
+    `Closed-cell ground mat in Barrel 30 L: ${why}.`,
+  );
+  await page.keyboard.press('Escape');
+  await room.getByRole('link', { name: 'Look inside Barrel 30 L' }).click();
+  await expect(page.getByText(`Closed-cell ground mat: ${why}.`).last()).toContainText(
+    '(2 of them)',
+  );
+  await expect(page.getByRole('heading', { name: '2 pieces stay outside' })).toBeVisible();
+  expect(await figure(page, 'Stowed')).toContain('1 does not fit');
+
+  const { stdout } = await promisify(execFile)(process.execPath, [
+    'bin/acorn.mjs',
+    'audit',
+    'public/demo.json',
+    '--kit',
+    'Portage pack',
+  ]);
+  const audit = JSON.parse(stdout) as {
+    readonly fit: {
+      readonly cavities: readonly {
+        readonly placement: string;
+        readonly verdict: string;
+        readonly laidOut: { readonly placed: number; readonly left: readonly object[] } | null;
+      }[];
+    };
+    readonly findings: readonly { readonly rule: string; readonly message: string }[];
+  };
+  const barrel = audit.fit.cavities.find(({ placement }) => placement === 'barrel')!;
+  expect([barrel.verdict, barrel.laidOut?.placed, barrel.laidOut?.left.length]).toEqual([
+    'does not fit',
+    50,
+    2,
+  ]);
+  const misfits = audit.findings.filter(({ rule }) => rule === 'stow/fit');
+  expect(misfits.map(({ message }) => message)).toEqual([
+    `Closed-cell ground mat in Barrel 30 L: ${why}.`,
+  ]);
+});

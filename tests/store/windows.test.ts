@@ -34,6 +34,24 @@ describe('two windows', () => {
     expect(one.bench()).toEqual(demoBench);
   });
 
+  it('follow each other’s steps: what did not change is the very same, and nothing is worked out anew for it', async () => {
+    const house = new House();
+    const one = await house.window({ first: demoBench });
+    const two = await house.window();
+    const mirror = two.bench().shelf.get('mirror');
+    const kit = two.bench().loadouts.get('portage-pack-kit');
+    one.keeper.act(rename('From one'));
+    await one.keeper.settled();
+    await quiet();
+    expect(two.kit().name).toBe('From one');
+    expect(two.bench().shelf.get('mirror')).toBe(mirror);
+    expect(two.bench().loadouts.get('portage-pack-kit')).toBe(kit);
+    // And what it followed is what is on the disk: its own act goes on top without being redone.
+    two.keeper.act(doing({ do: 'change gear', id: 'mirror', change: { massG: 31 } }));
+    await two.keeper.settled();
+    expect((await savedIn(two.database)).bench).toEqual(two.bench());
+  });
+
   it('lose neither change when both act at once', async () => {
     const house = new House();
     const one = await house.window({ first: demoBench, deaf: true });

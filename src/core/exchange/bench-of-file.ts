@@ -1,16 +1,11 @@
-import type { Bench, Version } from '../loadout';
+import { benchWithParts, byId, type Bench, type Part, type Parts, type Version } from '../loadout';
 import type { AcornFile } from './schema';
 
 /** The bench that a file holds, entry by entry. The file is taken as it is: what comes from elsewhere is read. */
 export function benchOfFile(file: AcornFile): Bench {
-  return {
-    currency: file.currency,
-    shelf: byId(file.gear),
-    loadouts: byId(file.loadouts),
-    schemes: byId(file.schemes),
-    lists: byId(file.lists),
-    versions: byId(file.versions.map((version) => withItsGear(version, file.kept))),
-  };
+  const versions = file.versions.map((version) => withItsGear(version, file.kept));
+  const lists: { readonly [P in Part]: readonly Parts[P][] } = { ...file, versions };
+  return benchWithParts(file.currency, (part) => byId<Parts[typeof part]>(lists[part]));
 }
 
 /** A version with each piece itself where it gave the number of one that is kept. */
@@ -19,8 +14,4 @@ function withItsGear(version: AcornFile['versions'][number], kept: AcornFile['ke
     ...version,
     gear: version.gear.map((each) => (typeof each === 'number' ? kept[each]! : each)),
   };
-}
-
-function byId<T extends { readonly id: string }>(entries: readonly T[]): ReadonlyMap<string, T> {
-  return new Map(entries.map((entry) => [entry.id, entry]));
 }

@@ -2,6 +2,7 @@ import { fileSays } from '../refusals/files';
 import * as v from 'valibot';
 import { done, refused, shown, type Outcome, type Problem } from '../quantity';
 import {
+  parts,
   unboundedKit,
   unsound,
   unsoundList,
@@ -119,7 +120,7 @@ function* hangingTogether(
   before: number,
   outOf: number,
 ): Generator<ReadingProgress, Outcome<ReadFile>> {
-  for (const part of ['gear', 'loadouts', 'schemes', 'lists', 'versions', 'pictures'] as const) {
+  for (const part of [...parts, 'pictures'] as const) {
     const twice = firstTwice(file[part]);
     if (twice >= 0) return refusedAt(`${part}[${twice}].id`, 'is there twice.');
   }

@@ -1,7 +1,7 @@
 import { fileSays } from '../refusals/files';
 import { done, refused, type Outcome } from '../quantity';
 import type { Gear } from '../gear';
-import type { Bench } from '../loadout';
+import { entriesOf, parts, type Bench } from '../loadout';
 import { inMb, mostBytes } from './limits';
 import type { Picture } from './picture';
 import { readBackUp } from './read';
@@ -48,14 +48,14 @@ export function writtenFile(bench: Bench, pictures: readonly Picture[] = []): Ou
 }
 
 function isSameBench(one: Bench, other: Bench): boolean {
-  const parts = ['shelf', 'loadouts', 'schemes', 'lists', 'versions'] as const;
   return (
     one.currency === other.currency &&
-    parts.every(
-      (part) =>
-        one[part].size === other[part].size &&
-        [...one[part]].every(([id, entry]) => isSame(entry, other[part].get(id))),
-    )
+    parts.every((part) => {
+      const [ones, others] = [entriesOf(one, part), entriesOf(other, part)];
+      return (
+        ones.size === others.size && [...ones].every(([id, entry]) => isSame(entry, others.get(id)))
+      );
+    })
   );
 }
 

@@ -101,13 +101,25 @@ function coreIn(held: readonly PackedForm[], longestMm: number): readonly HardPi
     .flatMap(hardOf)
     .sort((one, other) => volumeMl(other.sidesMm) - volumeMl(one.sidesMm));
   if (hard.length === 0) return [];
-  const whole = bundle(hard.slice(0, mostBundled), longestMm);
+  const whole = bundledOnce(hard.slice(0, mostBundled), longestMm);
   const rest = hard.slice(mostBundled);
   if (rest.length === 0) return [whole];
   const heapMl = rest.reduce((sum, { sidesMm }) => sum + volumeMl(sidesMm), 0) / pouredShare;
   const thick = (heapMl * 1000) / (whole.sidesMm[0] * whole.sidesMm[1]);
   const [a, b, up] = whole.sidesMm;
   return [{ ...whole, sidesMm: [a, b, up + thick] }];
+}
+
+const bundled = new Map<string, HardPiece>();
+const mostKept = 2000;
+
+/** The same pieces are put together once, whatever else changes round them. */
+function bundledOnce(pieces: readonly HardPiece[], longestMm: number): HardPiece {
+  const key = `${longestMm} ${pieces.map(({ sidesMm, stands }) => `${sidesMm.join()}${stands ? '!' : ''}`).join(' ')}`;
+  const known = bundled.get(key) ?? bundle(pieces, longestMm);
+  if (bundled.size >= mostKept) bundled.clear();
+  bundled.set(key, known);
+  return known;
 }
 
 function hardOf(form: PackedForm): readonly HardPiece[] {

@@ -1,8 +1,6 @@
 import type { Currency } from '../quantity';
-import type { Gear } from '../gear';
-import type { Bench, Loadout, Version } from './bench';
-import type { OwnScheme } from './own-scheme';
-import type { ReferenceList } from './reference-list';
+import type { Bench } from './bench';
+import { benchWithParts, entriesOf, parts, type Part, type Parts } from './parts';
 
 /** One entry before and after: null where it was not there. */
 export interface Swap<T> {
@@ -12,49 +10,43 @@ export interface Swap<T> {
 }
 
 /** What differs between two benches, entry by entry; it can be undone, redone, saved and sent. */
-export interface Change {
-  readonly gear: readonly Swap<Gear>[];
-  readonly loadouts: readonly Swap<Loadout>[];
-  readonly schemes: readonly Swap<OwnScheme>[];
-  readonly lists: readonly Swap<ReferenceList>[];
-  readonly versions: readonly Swap<Version>[];
+export type Change = { readonly [P in Part]: readonly Swap<Parts[P]>[] } & {
   readonly currency: { readonly before: Currency; readonly after: Currency };
-}
+};
 
 /** The change from `before` to `after`. Entries shared by both are skipped by identity. */
 export function changeBetween(before: Bench, after: Bench): Change {
-  return {
-    gear: swaps(before.shelf, after.shelf),
-    loadouts: swaps(before.loadouts, after.loadouts),
-    schemes: swaps(before.schemes, after.schemes),
-    lists: swaps(before.lists, after.lists),
-    versions: swaps(before.versions, after.versions),
-    currency: { before: before.currency, after: after.currency },
-  };
+  return changeOf({ before: before.currency, after: after.currency }, (part) =>
+    swaps(entriesOf(before, part), entriesOf(after, part)),
+  );
 }
 
 /** The change that takes back `change`. */
 export function inverse(change: Change): Change {
-  return {
-    gear: change.gear.map(turned),
-    loadouts: change.loadouts.map(turned),
-    schemes: change.schemes.map(turned),
-    lists: change.lists.map(turned),
-    versions: change.versions.map(turned),
-    currency: { before: change.currency.after, after: change.currency.before },
-  };
+  const { before, after } = change.currency;
+  return changeOf({ before: after, after: before }, (part) => swapsOf(change, part).map(turned));
 }
 
 /** The bench with the `after` side of every swap. */
 export function withChange(bench: Bench, change: Change): Bench {
+  return benchWithParts(change.currency.after, (part) =>
+    swapped(entriesOf(bench, part), swapsOf(change, part)),
+  );
+}
+
+/** What a change does to one part. */
+export function swapsOf<P extends Part>(change: Change, part: P): readonly Swap<Parts[P]>[] {
+  return change[part] as readonly Swap<Parts[Part]>[] as readonly Swap<Parts[P]>[];
+}
+
+function changeOf(
+  currency: Change['currency'],
+  swapsIn: <P extends Part>(part: P) => readonly Swap<Parts[P]>[],
+): Change {
   return {
-    currency: change.currency.after,
-    shelf: swapped(bench.shelf, change.gear),
-    loadouts: swapped(bench.loadouts, change.loadouts),
-    schemes: swapped(bench.schemes, change.schemes),
-    lists: swapped(bench.lists, change.lists),
-    versions: swapped(bench.versions, change.versions),
-  };
+    ...Object.fromEntries(parts.map((part) => [part, swapsIn(part)])),
+    currency,
+  } as unknown as Change;
 }
 
 export function isNoChange({ currency, ...entries }: Change): boolean {

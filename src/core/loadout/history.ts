@@ -26,6 +26,13 @@ export type Act =
   | { readonly act: 'undo'; readonly entry: string; readonly label: string }
   | { readonly act: 'redo'; readonly entry: string; readonly label: string };
 
+/** One step of a history as another window tells of it: the act that was done and what it changed, or how far it was undone. */
+export interface Step {
+  /** Null where something was undone, or done again. */
+  readonly entry: Entry | null;
+  readonly cursor: number;
+}
+
 /** As many acts are kept for undo. */
 export const mostEntries = 200;
 
@@ -52,6 +59,27 @@ export function advance(history: History, act: Act): Outcome<History> {
       return done({ ...history, bench: withChange(history.bench, entry.change), cursor: entry.at });
     }
   }
+}
+
+/** The step from one history to the next that an act has made of it. */
+export function stepTo({ entries, cursor }: History, act: Act): Step {
+  return { entry: act.act === 'do' ? entries.at(-1)! : null, cursor };
+}
+
+/**
+ * The history after a step that was made elsewhere on the very same history. Null where it is not one that could be: then
+ * all has to be read.
+ */
+export function following(history: History, { entry, cursor }: Step): History | null {
+  if (entry !== null) {
+    if (entry.at !== cursor || cursor !== history.cursor + 1) return null;
+    return withEntry(history, entry, withChange(history.bench, entry.change));
+  }
+  const undone = cursor === history.cursor - 1 ? lastDone(history) : undefined;
+  if (undone)
+    return { ...history, bench: withChange(history.bench, inverse(undone.change)), cursor };
+  const redone = cursor === history.cursor + 1 ? nextUndone(history) : undefined;
+  return redone ? { ...history, bench: withChange(history.bench, redone.change), cursor } : null;
 }
 
 /** The act that takes back what was done last, by name; null where nothing was. */
@@ -87,8 +115,11 @@ function doing(history: History, command: Command, id: string): Outcome<History>
     label: describe(command, history.bench),
     change,
   };
-  const kept = history.entries.filter(
-    ({ at }) => at <= history.cursor && at > history.cursor + 1 - mostEntries,
-  );
-  return done({ bench: next.value, entries: [...kept, entry], cursor: entry.at });
+  return done(withEntry(history, entry, next.value));
+}
+
+/** One more act on top: what was undone before it is dropped, and so is what is too long ago. */
+function withEntry({ entries, cursor }: History, entry: Entry, bench: Bench): History {
+  const kept = entries.filter(({ at }) => at <= cursor && at > cursor + 1 - mostEntries);
+  return { bench, entries: [...kept, entry], cursor: entry.at };
 }

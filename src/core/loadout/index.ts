@@ -13,5 +13,6 @@ export * from './commands';
 export * from './apply';
 export * from './placing';
 export * from './change';
+export * from './parts';
 export * from './soundness';
 export * from './history';

@@ -3,7 +3,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Assignment } from '@/core/fit/laid-out';
-import { gearOf, isOfModule, type Placement } from '@/core/loadout';
+import { gearOf, isOfModule, type Loadout, type Placement } from '@/core/loadout';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { Tick } from '@/ui/fields/tick';
@@ -14,7 +14,8 @@ import { notBeside, type Call } from '@/workers/beside';
 import { callAssign } from '@/workers/stow-calls';
 
 interface Proposal {
-  readonly of: KitView;
+  /** The kit that it was asked of. */
+  readonly of: Loadout;
   /** Null while it is worked out. */
   readonly found: Assignment | null;
   /** Pieces that the person wants to stay where they are. */
@@ -27,18 +28,18 @@ export function RestStower({ view }: { readonly view: KitView }) {
   const [proposal, setProposal] = useState<Proposal | null>(null);
   const call = useRef<Call<Assignment> | null>(null);
   useEffect(() => () => call.current?.cancel(), []);
-  const current = proposal?.of === view ? proposal : null;
+  const current = proposal?.of === view.own ? proposal : null;
   const loose = view.own.placements.filter(({ place }) => 'on' in place && place.on === 'mat');
   if (loose.length === 0 && leftOut.length === 0) return null;
 
   const ask = (pinned: ReadonlySet<string>) => {
     call.current?.cancel();
-    setProposal({ of: view, found: null, pinned });
+    setProposal({ of: view.own, found: null, pinned });
     const asked = callAssign(view.bench, view.own.id, leftOut, pinned);
     call.current = asked;
     asked.result
       .then((found) => {
-        if (call.current === asked) setProposal({ of: view, found, pinned });
+        if (call.current === asked) setProposal({ of: view.own, found, pinned });
       })
       .catch(() => {
         if (call.current !== asked) return;

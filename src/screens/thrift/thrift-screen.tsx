@@ -1,11 +1,11 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useDeferredValue, useMemo } from 'react';
+import { useEffect, useState } from 'react';
 import { printMass, printMoney, type UnitSystem } from '@/core/quantity';
 import { demandInWords, jobs, jobsInWords } from '@/core/gear';
 import { pricePartsOf } from '@/core/judge/price-parts';
-import { sparedBy, type Loss, type Spared } from '@/core/judge/thrift';
+import type { Loss, Spared } from '@/core/judge/thrift';
 import { gearOf, isOfModule } from '@/core/loadout';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
@@ -16,6 +16,7 @@ import { NoKit } from '@/ui/kit/no-kit';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
+import { callSpared } from '@/workers/thrift-calls';
 
 /** What could stay at home, by the mass it saves, each with what would be lost; and what the kit costs. */
 export function ThriftScreen() {
@@ -24,8 +25,8 @@ export function ThriftScreen() {
 }
 
 function Thinned({ view }: { readonly view: KitView }) {
-  const { kit } = useDeferredValue(view);
-  const spared = useMemo(() => sparedBy(kit), [kit]);
+  const found = useSpared(view);
+  const spared = found ?? [];
   const free = spared.filter(({ losses }) => losses.length === 0);
   const costly = spared.filter(({ losses }) => losses.length > 0);
   return (
@@ -38,7 +39,9 @@ function Thinned({ view }: { readonly view: KitView }) {
             title="Dead weight"
             says="Each of these could stay at home by itself: every job is still done as well, with as many ways as are wanted, as much of what adds up, and as many of what is worn. One at a time: where two do the same, leaving one makes the other needed."
           >
-            {free.length === 0 ? (
+            {found === null ? (
+              <Text>Looking at each piece…</Text>
+            ) : free.length === 0 ? (
               <Text>Nothing: every piece does something that nothing else does.</Text>
             ) : (
               <SparedList view={view} spared={free} />
@@ -55,6 +58,23 @@ function Thinned({ view }: { readonly view: KitView }) {
       </Flex>
     </Box>
   );
+}
+
+/** What could stay at home; of the kit as it was, until the one as it is now was looked at. Null the first time. */
+function useSpared({ bench, own, kit }: KitView): readonly Spared[] | null {
+  const [found, setFound] = useState<readonly Spared[] | null>(null);
+  const { day } = kit;
+  useEffect(() => {
+    let isStale = false;
+    const call = callSpared(bench, own.id, day);
+    call.result.then((spared) => !isStale && setFound(spared)).catch(() => undefined);
+    return () => {
+      isStale = true;
+      call.cancel();
+    };
+  }, [bench, own.id, day]);
+  const there = new Set(kit.whole.placements.map(({ id }) => id));
+  return found && found.filter(({ placement }) => there.has(placement.id));
 }
 
 interface SparedListProps {

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import {
   advance,
+  following,
   historyOf,
   lastDone,
   mostEntries,
   nextUndone,
   redoing,
+  stepTo,
   undoing,
   type Act,
   type Command,
@@ -124,5 +126,38 @@ describe('a history', () => {
         expect(begun.bench).toEqual(startingBench);
       }),
     );
+  });
+});
+
+describe('a step that another window tells of', () => {
+  const anySteps = fc.tuple(
+    someCommands,
+    fc.array(fc.constantFrom<Step>(undo, redo), { maxLength: 6 }),
+  );
+
+  it('followed, gives the very history that was made there', () => {
+    fc.assert(
+      fc.property(anySteps, ([commands, walked]) => {
+        let there = historyOf(startingBench);
+        let here = there;
+        for (const step of [...commands, ...walked]) {
+          const act = actOf(there, step);
+          const next = act && advance(there, act);
+          if (!act || !next?.ok || next.value === there) continue;
+          there = next.value;
+          const followed = following(here, stepTo(there, act));
+          expect(followed).toEqual(there);
+          here = followed!;
+        }
+      }),
+    );
+  });
+
+  it('is not followed where it is not the next', () => {
+    const before = after(historyOf(startingBench), rename('a'));
+    const next = after(before, rename('b'), rename('c'));
+    const step = { entry: next.entries.at(-1)!, cursor: next.cursor };
+    expect(following(before, step)).toBeNull();
+    expect(following(before, { entry: null, cursor: 7 })).toBeNull();
   });
 });
