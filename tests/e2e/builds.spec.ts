@@ -60,7 +60,7 @@ test('a pocket-tin kit from the catalogue, by keyboard alone', async ({ page }) 
     /114 mL.*122 mL.*1 does not fit/s,
   );
   await expect(page.getByRole('group', { name: /^Inside/ }).first()).toContainText(
-    /of 6 stay outside/,
+    /of 6 stay outside: Charred cloth in a tin stands 1 mm out of the top/,
   );
   await saved(page);
   await page.reload();

@@ -161,7 +161,10 @@ test('the barrel has one verdict: findings, figure, stow, picture and audit say 
   const why = 'stands 90 mm out of the top, so that the lid does not close';
   await open(page, '/stow');
   const room = page.getByRole('group', { name: /of 52 stay outside/ });
-  await expect(room).toHaveAttribute('aria-label', 'Inside: 2 of 52 stay outside');
+  await expect(room).toHaveAttribute(
+    'aria-label',
+    `Inside: 2 of 52 stay outside: Closed-cell ground mat ${why}`,
+  );
   expect(await figure(page, 'Stowed')).toContain('1 does not fit');
   await page.locator('[data-figure="To look at"]').click();
   await expect(page.getByRole('dialog')).toContainText(

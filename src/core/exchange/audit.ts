@@ -1,3 +1,4 @@
+import { pastOn } from '../gear';
 import { fileSays } from '../refusals/files';
 import { done, refused, type Outcome } from '../quantity';
 import { findingInWords, findingsOf } from '../judge';
@@ -100,11 +101,11 @@ export function auditOf(
       figures: finding.figures,
     })),
     due: placed
-      .filter(({ gear }) => gear.goodUntil !== null && gear.goodUntil < today)
       .map(({ placement, gear }) => ({
         placement: placement.id,
         gear: gear.name,
-        goodUntil: gear.goodUntil,
-      })),
+        goodUntil: pastOn(gear, today).goodUntil,
+      }))
+      .filter(({ goodUntil }) => goodUntil !== null),
   };
 }

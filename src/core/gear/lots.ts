@@ -28,6 +28,16 @@ export function goodOn(gear: Counted, day: string | null): number {
     .reduce((sum, { count }) => sum + count, 0);
 }
 
+/** How many of a gear are past their date on a day, and the first of those dates; null where none is. */
+export function pastOn(
+  gear: Counted,
+  day: string,
+): { readonly goodUntil: string | null; readonly past: number } {
+  const past = lotsOf(gear).filter(({ goodUntil }) => goodUntil !== null && goodUntil < day);
+  const [goodUntil = null] = past.map((lot) => lot.goodUntil!).sort();
+  return { goodUntil, past: past.reduce((sum, { count }) => sum + count, 0) };
+}
+
 /** The order in which lots are used: those whose date comes first; without a date last, the longest there first. */
 export function inOrderOfUse(lots: readonly Lot[]): readonly Lot[] {
   const far = '9999-12-31';

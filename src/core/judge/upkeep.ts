@@ -1,19 +1,27 @@
-import { isForCells, sizeOf, type JobsDemand, type Sort } from '../gear';
+import { isForCells, pastOn, sizeOf, type JobsDemand, type Sort } from '../gear';
 import { overplaced } from '../loadout';
 import { absenceInWords, type Absence } from '../ways';
 import type { Rule } from './finding';
 
-/** A piece past the day until which it is relied on. */
-export const pastTheirDate: Rule<{ readonly goodUntil: string }> = {
+/** A piece past the day until which it is relied on, or so many of it. */
+export const pastTheirDate: Rule<{
+  readonly goodUntil: string;
+  readonly past: number;
+  readonly count: number;
+}> = {
   id: 'keep/expired',
   find: ({ whole, gear, day }) =>
     whole.placements.flatMap(({ id }) => {
-      const { goodUntil } = gear(id);
-      if (goodUntil === null || goodUntil >= day) return [];
-      return [{ severity: 'warn', about: [id], figures: { goodUntil } }];
+      const { goodUntil, past } = pastOn(gear(id), day);
+      if (goodUntil === null) return [];
+      return [
+        { severity: 'warn', about: [id], figures: { goodUntil, past, count: gear(id).count } },
+      ];
     }),
-  says: ({ goodUntil }, { name }, [placement]) =>
-    `${name(placement!)} was good until ${goodUntil}.`,
+  says: ({ goodUntil, past, count }, { name }, [placement]) =>
+    past < count
+      ? `${name(placement!)}: ${past} of ${count} were good until ${goodUntil}.`
+      : `${name(placement!)} was good until ${goodUntil}.`,
 };
 
 /** A piece of which more is placed, over all kits, than there is. */

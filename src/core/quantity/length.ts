@@ -25,12 +25,22 @@ export const lengthMeasure: Measure = {
   examples: '90 mm, 9 cm, 15 m, 6 in or 100 ft',
 };
 
-/** Reads a length into millimetres. A bare number is refused unless `bareUnit` says what it counts. */
+/**
+ * Reads a length into millimetres. A bare number is refused unless `bareUnit` says what it counts.
+ *
+ * @example parseLength('6 in') // 152.4
+ * @example parseLength('90', 'mm') // 90
+ */
 export function parseLength(text: string, bareUnit?: 'mm' | 'm' | 'in' | 'ft'): Outcome<number> {
   return parseMeasure(lengthMeasure, text, bareUnit);
 }
 
-/** Prints millimetres for reading: `90 mm`, `1.2 m`; or `3.5 in`, `12 ft`. */
+/**
+ * Prints millimetres for reading: `90 mm`, `1.2 m`; or `3.5 in`, `12 ft`.
+ *
+ * @example printLength(1234, 'metric') // '1.23 m'
+ * @example printLength(90, 'us') // '3.5 in'
+ */
 export function printLength(lengthMm: number, units: UnitSystem): string {
   if (units === 'metric') {
     return lengthMm >= 999.5

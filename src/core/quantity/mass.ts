@@ -24,12 +24,21 @@ export const massMeasure: Measure = {
   examples: '210 g, 1.2 kg, 7.4 oz or 2 lb 3 oz',
 };
 
-/** Reads a mass into grams. A bare number is refused unless `bareUnit` says what it counts. */
+/**
+ * Reads a mass into grams. A bare number is refused unless `bareUnit` says what it counts.
+ *
+ * @example parseMass('2 lb 3 oz') // 992.23…
+ */
 export function parseMass(text: string, bareUnit?: 'g' | 'kg' | 'oz'): Outcome<number> {
   return parseMeasure(massMeasure, text, bareUnit);
 }
 
-/** Prints grams for reading: `12.5 g`, `210 g`, `7.84 kg`; or `7.4 oz`, `2 lb 3 oz`. */
+/**
+ * Prints grams for reading: `12.5 g`, `210 g`, `7.84 kg`; or `7.4 oz`, `2 lb 3 oz`.
+ *
+ * @example printMass(7840, 'metric') // '7.84 kg'
+ * @example printMass(992, 'us') // '2 lb 3 oz'
+ */
 export function printMass(massG: number, units: UnitSystem): string {
   if (units === 'metric') {
     if (massG >= 999.5) return `${printNumber(massG / 1000, 2)} kg`;

@@ -23,6 +23,8 @@ export interface Measure {
  *
  * Parts are added up and must run from the larger unit to the smaller. A bare number is refused,
  * unless `bareUnit` names the unit to take.
+ *
+ * @example parseMeasure(massMeasure, '2 lb 3 oz') // 992.23… g
  */
 export function parseMeasure(measure: Measure, text: string, bareUnit?: string): Outcome<number> {
   const typed = text.trim();

@@ -29,6 +29,8 @@ export const currencies = Object.keys(currencySigns) as readonly Currency[];
  * Reads a price such as `€12`, `12,50 €` or `12.5 EUR` into minor units (cents) of `currency`.
  *
  * A bare number is taken to be in `currency`. Another currency is refused: no rate is known offline.
+ *
+ * @example parseMoney('12,50 €', 'EUR') // 1250
  */
 export function parseMoney(text: string, currency: Currency): Outcome<number> {
   const typed = text.trim();
@@ -50,7 +52,11 @@ export function parseMoney(text: string, currency: Currency): Outcome<number> {
   return minor <= mostPriceMinor ? done(minor) : refused(typedSays.priceTooLarge());
 }
 
-/** Prints minor units as a price in the person's own manner of writing: `€12.50`. */
+/**
+ * Prints minor units as a price in the person's own manner of writing: `€12.50`.
+ *
+ * @example printMoney(1250, 'EUR') // '€12.50'
+ */
 export function printMoney(priceMinor: number, currency: Currency, locale = 'en'): string {
   const digits = minorDigits(currency);
   const isWhole = priceMinor % 10 ** digits === 0;

@@ -29,6 +29,8 @@ const fraction = /^(\d+)\s*[/⁄]\s*(\d+)/;
  * fractions such as `1/2`, `1 1/2` and `½`.
  *
  * Refuses a text that starts with none, and a numeral that can be read in two ways (`1,234`).
+ *
+ * @example readNumeral('1 1/2 lb') // { value: 1.5, rest: ' lb' }
  */
 export function readNumeral(text: string): Outcome<Numeral> {
   const mixed = mixedFraction.exec(text);
@@ -97,7 +99,12 @@ function grouped(raw: string, group: string, decimal: string): Outcome<number> {
 
 const groupSpace = '\u202f';
 
-/** Prints a number with at most `decimals` digits after the point, no trailing zeros, grouped from five digits on. */
+/**
+ * Prints a number with at most `decimals` digits after the point, no trailing zeros, grouped from five digits on.
+ *
+ * @example printNumber(1234.5, 1) // '1234.5'
+ * @example printNumber(12_345, 0) // '12 345', with a narrow space
+ */
 export function printNumber(value: number, decimals: number): string {
   const fixed = value.toFixed(decimals);
   const [whole = '', part = ''] = fixed.split('.');

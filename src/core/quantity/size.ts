@@ -18,6 +18,8 @@ const examples = '90x200 mm for a round thing, 15 x 9.5 x 6 in for a box';
  *
  * A side without a unit takes the unit of the next side that has one. A size with no unit at all is refused
  * unless `bareUnit` names it; three sides of which one is marked as a diameter are refused too.
+ *
+ * @example parseSize('90x200 mm') // { sidesMm: [90, 200], round: false }
  */
 export function parseSize(text: string, bareUnit?: 'mm' | 'in' | 'm' | 'ft'): Outcome<Size> {
   const typed = text.trim();
@@ -45,7 +47,11 @@ export function parseSize(text: string, bareUnit?: 'mm' | 'in' | 'm' | 'ft'): Ou
   return done({ sidesMm: sidesMm as unknown as Size['sidesMm'], round: isMarked });
 }
 
-/** Prints sides for reading: `90 × 60 × 38 mm` or `3.5 × 2.4 × 1.5 in`. */
+/**
+ * Prints sides for reading: `90 × 60 × 38 mm` or `3.5 × 2.4 × 1.5 in`.
+ *
+ * @example printSize([90, 60, 38], 'us') // '3.5 × 2.4 × 1.5 in'
+ */
 export function printSize(sidesMm: readonly number[], units: UnitSystem): string {
   return units === 'metric'
     ? `${sidesMm.map((sideMm) => printNumber(sideMm, sideMm < 100 ? 1 : 0)).join(' × ')} mm`

@@ -31,12 +31,20 @@ export const volumeMeasure: Measure = {
   examples: '750 mL, 1 L or 32 fl oz (US)',
 };
 
-/** Reads a volume into millilitres; pints, quarts and gallons are US liquid measure. */
+/**
+ * Reads a volume into millilitres; pints, quarts and gallons are US liquid measure.
+ *
+ * @example parseVolume('32 fl oz') // 946.35…
+ */
 export function parseVolume(text: string, bareUnit?: 'l' | 'ml' | 'fl oz'): Outcome<number> {
   return parseMeasure(volumeMeasure, text, bareUnit);
 }
 
-/** Prints millilitres for reading: `750 mL`, `38.2 L`; or `25.4 fl oz`, `2.5 gal`. */
+/**
+ * Prints millilitres for reading: `750 mL`, `38.2 L`; or `25.4 fl oz`, `2.5 gal`.
+ *
+ * @example printVolume(38_200, 'metric') // '38.2 L'
+ */
 export function printVolume(volumeMl: number, units: UnitSystem): string {
   if (units === 'metric') {
     return volumeMl >= 999.5

@@ -1,4 +1,4 @@
-import { isSpent, type Gear } from '../gear';
+import { goodOn, isSpent, type Gear } from '../gear';
 
 /** Why a piece that is laid out is not there to do anything. */
 export type Absence = 'lent' | 'wished' | 'retired' | 'none left' | 'used up' | 'past its date';
@@ -14,7 +14,7 @@ export function absenceOf(gear: Gear, day: string | null): Absence | null {
   if (gear.ownership === 'retired') return 'retired';
   if (gear.count === 0) return 'none left';
   if (isSpent(gear)) return 'used up';
-  return day !== null && gear.goodUntil !== null && gear.goodUntil < day ? 'past its date' : null;
+  return goodOn(gear, day) === 0 ? 'past its date' : null;
 }
 
 /** Why something is not there, said of it: `is lent`, `is past its date`. */

@@ -43,12 +43,15 @@ export function roundsOf(
 
 /** How many items of a source's placement are left. */
 export function itemsAlive({ sources, goesWith }: Formula, lost: Lost, at: number): number {
-  const { id, count } = sources[at]!.placement;
+  const {
+    items,
+    placement: { id },
+  } = sources[at]!;
   if (lost.holders.size > 0) {
     if (lost.holders.has(id) || goesWith.get(id)!.some((holder) => lost.holders.has(holder)))
       return 0;
   }
-  return Math.max(0, count - (lost.pieces.get(id) ?? 0));
+  return Math.max(0, items - (lost.pieces.get(id) ?? 0));
 }
 
 function isAlive(formula: Formula, lost: Lost, at: number): boolean {

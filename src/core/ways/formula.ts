@@ -1,4 +1,6 @@
 import {
+  goodOn,
+  pastOn,
   serves,
   type Demand,
   type Gear,
@@ -24,6 +26,11 @@ export interface Source {
   readonly placement: Placement;
   readonly gear: Gear;
   readonly supply: Supply;
+  /**
+   * How many of the placement count. Where some of the gear are past their date, not more than the others are: nobody knows
+   * yet which of them lie here.
+   */
+  readonly items: number;
   /** Why it does nothing whatever else is there; null where nothing keeps it. */
   readonly absence: Absence | null;
   readonly needs: readonly Need[];
@@ -68,7 +75,9 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
   const supplies = loadout.placements.flatMap((placement) => {
     const gear = gearOf(shelf, placement);
     const absence = absenceOf(gear, day);
-    return gear.supplies.map((supply) => ({ placement, gear, supply, absence }));
+    const isPast = day !== null && pastOn(gear, day).past > 0;
+    const items = isPast ? Math.min(placement.count, goodOn(gear, day)) : placement.count;
+    return gear.supplies.map((supply) => ({ placement, gear, supply, items, absence }));
   });
   const byJob = new Map<JobId, number[]>();
   for (const [at, { supply }] of supplies.entries()) push(byJob, supply.job, at);

@@ -97,6 +97,6 @@ function unmetOf(
   function isOpen(gate: number): boolean {
     const { sources: members, items } = gates[gate]!;
     const there = members.filter((at) => rounds[at] !== 0);
-    return there.reduce((sum, at) => sum + sources[at]!.placement.count, 0) >= items;
+    return there.reduce((sum, at) => sum + sources[at]!.items, 0) >= items;
   }
 }

@@ -136,6 +136,8 @@ function LookInside({ name, path }: { readonly name: string; readonly path: stri
         gap="1"
         minHeight="11"
         marginLeft="2"
+        flexShrink="0"
+        whiteSpace="nowrap"
         color="fg"
         fontWeight="600"
         textDecoration="underline"

@@ -1,6 +1,6 @@
 'use client';
 
-import { Flex } from '@chakra-ui/react';
+import { Flex, Heading } from '@chakra-ui/react';
 import { Field } from '@/ui/fields/field';
 import { TextArea } from '@/ui/fields/text-area';
 import { useFieldArray } from 'react-hook-form';
@@ -163,6 +163,9 @@ const tinderWords: Readonly<Record<string, string>> = {
 export function Keeping({ form }: PartProps) {
   return (
     <Flex wrap="wrap" gap="3">
+      <Heading as="h3" fontSize="md" width="100%">
+        How it is kept
+      </Heading>
       <TextField form={form} name="spoiledBy" label="Stored, spoiled by" hint="wet, heat" />
       <TextField form={form} name="failsIn" label="In use, fails in" hint="wet, frost" />
       <TextField

@@ -1,12 +1,14 @@
 import { printMass, printVolume, type UnitSystem } from '@/core/quantity';
-import { whyInWords, type FitAnswer, type FitReason } from '@/core/fit';
+import { isCertain, whyInWords, type FitAnswer, type FitReason } from '@/core/fit';
 
 /** An answer in a few words: `room by bulk, 62 % full`, `does not fit: Ground mat: 10 mm too long`. */
 export function fitInWords(answer: FitAnswer, units: UnitSystem): string {
   const { laidOut, verdict } = answer;
   if (laidOut && laidOut.left.length > 0) {
     const left = laidOut.left.length;
-    return `${left} of ${left + laidOut.placed} stay outside`;
+    const first = answer.reasons.find((reason) => 'item' in reason && isCertain(reason));
+    const stays = `${left} of ${left + laidOut.placed} stay outside`;
+    return first && 'item' in first ? `${stays}: ${first.name} ${whyInWords(first, units)}` : stays;
   }
   const [reason] = answer.reasons;
   if (reason) return reasonInWords(reason, units);

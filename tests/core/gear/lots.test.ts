@@ -1,6 +1,18 @@
 import fc from 'fast-check';
-import { goodOn, inOrderOfUse, lotsCounting, lotsOf, unsoundGear, type Lot } from '@/core/gear';
-import { gear } from '../../support/benches';
+import {
+  goodOn,
+  inOrderOfUse,
+  lotsCounting,
+  lotsOf,
+  pastOn,
+  unsoundGear,
+  type Lot,
+} from '@/core/gear';
+import { newPlacement } from '@/core/loadout';
+import { waysOf } from '@/core/ways';
+import { cells } from '@/core/catalogue/kind';
+import { benchOf, gear, kit } from '../../support/benches';
+import { cell, supplyOf } from '../../support/kits-of-needs';
 
 function lot(id: string, count: number, goodUntil: string | null, more: Partial<Lot> = {}): Lot {
   return {
@@ -116,5 +128,21 @@ describe('lots', () => {
     });
     const wrong = lot('x', 1, '2027-02-30');
     expect(unsoundGear(gear('a', { lots: [wrong] }))).toMatchObject({ field: 'lots[0].goodUntil' });
+  });
+
+  it('past their date light no lamp: those that are not, do', () => {
+    const lamp = gear('lamp', { supplies: [supplyOf('light', [cells('AA alkaline', 3)])] });
+    const batteries = gear('aa', {
+      count: 5,
+      supplies: [cell('AA alkaline')],
+      lots: [lot('old', 3, '2026-01-31'), lot('new', 2, '2031-01-31')],
+    });
+    const on = { on: 'body' } as const;
+    const { shelf } = benchOf([lamp, batteries], []);
+    const loadout = kit('k', [newPlacement('lamp', 'lamp', on), newPlacement('aa', 'aa', on, 5)]);
+    const lit = (day: string) => waysOf(loadout, shelf, day).all.some(({ job }) => job === 'light');
+    expect([lit('2026-01-31'), lit('2026-02-01')]).toEqual([true, false]);
+    expect(pastOn(batteries, '2026-02-01')).toEqual({ goodUntil: '2026-01-31', past: 3 });
+    expect(pastOn(batteries, '2026-01-31')).toEqual({ goodUntil: null, past: 0 });
   });
 });

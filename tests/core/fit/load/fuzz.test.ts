@@ -1,5 +1,15 @@
 import fc from 'fast-check';
-import { stowWithin, wrongWith, type Load, type Stowage, type Stowed } from '@/core/fit/laid-out';
+import {
+  questionsOf,
+  stowWithin,
+  wrongWith,
+  type Load,
+  type Stowage,
+  type Stowed,
+} from '@/core/fit/laid-out';
+import type { Form } from '@/core/gear';
+import { isOfModule, newPlacement, withModules, type Bench } from '@/core/loadout';
+import { benchOf, gear, holder, kit } from '../../../support/benches';
 import { richLoad } from '../../../support/loads';
 
 /** An answer with one piece of it changed a little, in a way that no answer may be. */
@@ -57,5 +67,109 @@ describe('loads of all that a load can hold', () => {
     );
     // They did come up.
     expect([nested > 150, wound > 150, lying > 50]).toEqual([true, true, true]);
+  }, 240_000);
+});
+
+const side = fc.integer({ min: 8, max: 90 });
+
+const anyPieceForm: fc.Arbitrary<Form> = fc.oneof(
+  fc.record({
+    shape: fc.constant('box' as const),
+    lengthMm: side,
+    widthMm: side,
+    heightMm: side,
+    upright: fc.boolean(),
+  }),
+  fc.record({
+    shape: fc.constant('cylinder' as const),
+    diameterMm: side,
+    heightMm: side,
+    upright: fc.boolean(),
+  }),
+  fc.integer({ min: 20, max: 400 }).map((looseMl) => ({
+    shape: 'soft' as const,
+    looseMl,
+    tightMl: looseMl / 2,
+    thinnestMm: 4,
+    longestRigidMm: 0,
+  })),
+);
+
+/** Two kits of pieces in boxes and pouches in each other, the second of which goes along in the first. */
+const packedBench = fc
+  .record({
+    holders: fc.array(fc.tuple(fc.boolean(), fc.integer({ min: 60, max: 300 }), fc.nat()), {
+      minLength: 2,
+      maxLength: 5,
+    }),
+    pieces: fc.array(fc.tuple(anyPieceForm, fc.integer({ min: 1, max: 3 }), fc.nat()), {
+      minLength: 3,
+      maxLength: 9,
+    }),
+    along: fc.nat(),
+  })
+  .map(({ holders, pieces, along }): Bench => {
+    const inside = (lengthMm: number, isSoft: boolean) =>
+      holder('x').cavities.map((cavity) => ({
+        ...cavity,
+        inside: isSoft
+          ? { shape: 'soft' as const, volumeMl: lengthMm * 12, longestMm: lengthMm, bulgeShare: 0 }
+          : { shape: 'box' as const, lengthMm, widthMm: lengthMm / 1.5, heightMm: lengthMm / 2 },
+      }));
+    const gearThere = [
+      ...holders.map(([isSoft, lengthMm], at) =>
+        holder(`h${at}`, {
+          form: isSoft
+            ? { shape: 'soft', looseMl: 60, tightMl: 30, thinnestMm: 3, longestRigidMm: 0 }
+            : { shape: 'box', lengthMm, widthMm: lengthMm, heightMm: lengthMm, upright: false },
+          cavities: inside(lengthMm, isSoft),
+        }),
+      ),
+      ...pieces.map(([form, count], at) => gear(`p${at}`, { form, count })),
+    ];
+    const holdersOf = (which: number) =>
+      holders.flatMap(([, , where], at) => (at % 2 === which ? [{ id: `h${at}`, where }] : []));
+    const kitOf = (which: number) => {
+      const own = holdersOf(which);
+      const placeIn = (within: readonly { readonly id: string }[], where: number) =>
+        within.length === 0
+          ? ({ on: 'body' } as const)
+          : { in: within[where % within.length]!.id, cavity: 'inside' };
+      return kit(which === 0 ? 'outer' : 'inner', [
+        ...own.map(({ id, where }, at) => newPlacement(id, id, placeIn(own.slice(0, at), where))),
+        ...pieces.flatMap(([, count, where], at) =>
+          at % 2 === which ? [newPlacement(`p${at}`, `p${at}`, placeIn(own, where), count)] : [],
+        ),
+      ]);
+    };
+    const outer = kitOf(0);
+    const own = holdersOf(0);
+    const place = { in: own[along % own.length]!.id, cavity: 'inside' };
+    return benchOf(gearThere, [
+      kitOf(1),
+      { ...outer, modules: [{ id: 'm', kit: 'inner', place }] },
+    ]);
+  });
+
+describe('kits with pouches in each other, and a kit that goes along', () => {
+  it('have every room laid out so that the verifier accepts it', () => {
+    let rooms = 0;
+    let along = 0;
+    let filled = 0;
+    fc.assert(
+      fc.property(packedBench, (bench) => {
+        const whole = withModules(bench, bench.loadouts.get('outer')!);
+        for (const { loads, items } of questionsOf(whole, bench.shelf)) {
+          const stowage = stowWithin(loads, { seed: 1, steps: 4 });
+          expect(wrongWith(loads, stowage)).toEqual([]);
+          expect(stowage.left.filter(({ why }) => why.why === 'fault')).toEqual([]);
+          rooms += 1;
+          if (items.some(({ placement }) => isOfModule(placement))) along += 1;
+          if (items.some(({ form, least }) => form !== least)) filled += 1;
+        }
+      }),
+      { numRuns: 300 },
+    );
+    expect([rooms > 600, along > 250, filled > 100]).toEqual([true, true, true]);
   }, 240_000);
 });
