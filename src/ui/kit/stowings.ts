@@ -72,10 +72,27 @@ function keepAnswer(key: string, stowage: Stowage): void {
     if (answers.size <= mostAnswers) break;
     answers.delete(oldest);
   }
-  telling ??= setTimeout(() => {
-    telling = null;
-    tellLaidOut(laidOutBy((question) => answers.get(keyOf(question)) ?? null));
-  }, gatherMs);
+  telling ??= setTimeout(tellSoon, gatherMs);
+}
+
+/** Tells the screens what is known by now, but not while something is carried: nothing moves under a hand that holds. */
+function tellSoon(): void {
+  if (isPressed) {
+    telling = setTimeout(tellSoon, gatherMs);
+    return;
+  }
+  telling = null;
+  tellLaidOut(laidOutBy((question) => answers.get(keyOf(question)) ?? null));
+}
+
+let isPressed = false;
+
+if (typeof window !== 'undefined') {
+  const press = (is: boolean) => () => (isPressed = is);
+  addEventListener('pointerdown', press(true), true);
+  for (const end of ['pointerup', 'pointercancel', 'dragend', 'blur']) {
+    addEventListener(end, press(false), true);
+  }
 }
 
 /** Has every room of a kit laid out, those that were not yet. */
