@@ -29,7 +29,10 @@ export function RestStower({ view }: { readonly view: KitView }) {
   const call = useRef<Call<Assignment> | null>(null);
   useEffect(() => () => call.current?.cancel(), []);
   const current = proposal?.of === view.own ? proposal : null;
-  const loose = view.own.placements.filter(({ place }) => 'on' in place && place.on === 'mat');
+  // A holder on the mat with things in it is packed: where it then stands is its owner's to say.
+  const loose = view.own.placements.filter(
+    ({ id, place }) => 'on' in place && place.on === 'mat' && view.tree.within(id).length === 0,
+  );
   if (loose.length === 0 && leftOut.length === 0) return null;
 
   const ask = (pinned: ReadonlySet<string>) => {
