@@ -1,40 +1,18 @@
 import type { Bulk } from '../gear';
-import {
-  branchOf,
-  gearOf,
-  isOnGround,
-  totalsOf,
-  treeOf,
-  type Loadout,
-  type Shelf,
-} from '../loadout';
+import { gearOf, totalsOf, treeOf, type Loadout, type Shelf } from '../loadout';
+import { innermostFirst, type Known } from './innermost-first';
 import type { Placement } from '../loadout';
 import type { PackedForm, Sides, SoftForm } from './load/cargo';
 import { sidesInOrder } from './load/forms';
 
-/** By the placement’s id, one of its count; null where some of it has no size. */
-export type Leasts = ReadonlyMap<string, PackedForm | null>;
-
-const known = new WeakMap<Loadout, { readonly shelf: Shelf; readonly leasts: Leasts }>();
+/** Of one of its count, by the placement’s id; null where some of it has no size. */
+type Leasts = Known<PackedForm | null>;
 
 /**
- * What every piece of a loadout cannot be less than from outside, however it is filled: what proofs go by. Kept until the
- * kit or the shelf changes.
+ * What every piece of a loadout cannot be less than from outside, however it is filled: what proofs go by. Null where some
+ * of it has no size.
  */
-export function leastsOf(loadout: Loadout, shelf: Shelf): Leasts {
-  const kept = known.get(loadout);
-  if (kept?.shelf === shelf) return kept.leasts;
-  const tree = treeOf(loadout);
-  const leasts = new Map<string, PackedForm | null>();
-  for (const root of loadout.placements) {
-    if (!isOnGround(root.place)) continue;
-    for (const placement of [...branchOf(tree, root.id)].reverse()) {
-      leasts.set(placement.id, leastOfPlacement(placement, loadout, shelf, leasts));
-    }
-  }
-  known.set(loadout, { shelf, leasts });
-  return leasts;
-}
+export const leastsOf = innermostFirst(leastOfPlacement);
 
 function leastOfPlacement(
   placement: Placement,

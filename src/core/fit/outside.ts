@@ -1,14 +1,7 @@
 import { bulkOf, type Bulk } from '../gear';
-import {
-  branchOf,
-  gearOf,
-  isOnGround,
-  totalsOf,
-  treeOf,
-  type Loadout,
-  type Shelf,
-} from '../loadout';
+import { gearOf, totalsOf, treeOf, type Loadout, type Shelf } from '../loadout';
 import type { Placement } from '../loadout';
+import { innermostFirst, type Known } from './innermost-first';
 import { bundle, mostBundled, type HardPiece } from './bundle';
 import type { PackedForm, Sides, SoftForm } from './load/cargo';
 import { ascending } from './load/forms';
@@ -19,30 +12,15 @@ const pouredShare = 0.64;
 /** How much of the gaps between hard pieces soft ones take (own). */
 const gapShare = 0.5;
 
-const known = new WeakMap<Loadout, { readonly shelf: Shelf; readonly outsides: Outsides }>();
-
-/** By the placement’s id, one of its count; null where some of it has no size. */
-export type Outsides = ReadonlyMap<string, PackedForm | null>;
+/** Of one of its count, by the placement’s id; null where some of it has no size. */
+type Outsides = Known<PackedForm | null>;
 
 /**
  * Every piece of a loadout from outside, holders from the innermost outwards. A rigid holder keeps its shape. A soft one
  * takes that of its contents: what is hard in it is put together as one box, what is soft lies round that and in the
- * gaps, within the cloth. Kept until the kit or the shelf changes.
+ * gaps, within the cloth. Null where some of it has no size.
  */
-export function outsidesOf(loadout: Loadout, shelf: Shelf): Outsides {
-  const kept = known.get(loadout);
-  if (kept?.shelf === shelf) return kept.outsides;
-  const tree = treeOf(loadout);
-  const outsides = new Map<string, PackedForm | null>();
-  for (const root of loadout.placements) {
-    if (!isOnGround(root.place)) continue;
-    for (const placement of [...branchOf(tree, root.id)].reverse()) {
-      outsides.set(placement.id, outsideOf(placement, loadout, shelf, outsides));
-    }
-  }
-  known.set(loadout, { shelf, outsides });
-  return outsides;
-}
+export const outsidesOf = innermostFirst(outsideOf);
 
 function outsideOf(
   placement: Placement,
