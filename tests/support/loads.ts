@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Mouth } from '@/core/gear';
 import { volumeMm3 } from '@/core/fit/laid-out';
-import type { Container, Load, LoadItem, SoftForm } from '@/core/fit/laid-out';
+import type { Container, Load, LoadItem, SoftForm, Stowed } from '@/core/fit/laid-out';
 import { leastVolumeMm3 } from '@/core/fit/load/forms';
 
 const open: Mouth = { shape: 'section' };
@@ -39,6 +39,16 @@ export function soft(
   longestRigidMm = 0,
 ): LoadItem {
   return { id, form: { shape: 'soft', looseMl, tightMl, thinnestMm, longestRigidMm } };
+}
+
+/** A piece in its place, as an answer tells of it. */
+export function at(
+  id: string,
+  atMm: Stowed['atMm'],
+  sizeMm: Stowed['sizeMm'],
+  more: Partial<Stowed> = {},
+): Stowed {
+  return { id, atMm, sizeMm, axis: null, ...more };
 }
 
 const sides = (from: number, to: number) => fc.integer({ min: from, max: to });

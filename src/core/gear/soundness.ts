@@ -17,17 +17,9 @@ import { colourPattern, silhouettes, stuffs } from './look';
 import { longestNote, whyNotName, whyNotPlain } from './plain-text';
 import { above0, amountRange, mostAmount, upTo, whole, whyNotInRange, type Range } from './range';
 import { factFigures, factsOf, factWords } from './facts';
-import {
-  careActs,
-  harms,
-  longestCaution,
-  mostCares,
-  mostCautions,
-  mostMonths,
-  type Keeping,
-} from './keeping';
-import { lotDays, mostLots } from './lot';
+import { careActs, harms, mostMonths } from './keeping';
 import { sorts, sortsOf } from './sorts';
+import { unsoundKeeping, unsoundLots } from './sound-keeping';
 import { fitnesses, type Demand, type Supply } from './supply';
 
 /** How much one piece of gear may hold, and how many of it there may be. */
@@ -79,49 +71,6 @@ function unsoundTexts({ name, note, lentTo, goodUntil, look, cavities }: Gear): 
   for (const [at, cavity] of cavities.entries()) {
     const why = whyNotName(cavity.name);
     if (why) return problem(`cavities[${at}].name`, says.nameOf('A cavity’s name', why));
-  }
-  return null;
-}
-
-function unsoundKeeping({ spoiledBy, failsIn, care, cautions }: Keeping): Problem | null {
-  const tooMany =
-    spoiledBy.length > harms.length ||
-    failsIn.length > harms.length ||
-    care.length > mostCares ||
-    cautions.length > mostCautions;
-  if (tooMany) return problem('cautions', says.tooMuchCare());
-  const repeated = [spoiledBy, failsIn, care.map(({ act }) => act)].find(
-    (words) => new Set<string>(words).size < words.length,
-  );
-  if (repeated) return problem('care', says.twiceInCare());
-  for (const [at, caution] of cautions.entries()) {
-    const why = caution === '' ? 'is empty' : whyNotPlain(caution, longestCaution);
-    if (why) return problem(`cautions[${at}]`, says.nameOf('A caution', why));
-  }
-  return null;
-}
-
-function unsoundLots({ lots, count }: Gear): Problem | null {
-  if (lots.length === 0) return null;
-  if (lots.length > mostLots) return problem('lots', says.tooManyLots(mostLots));
-  if (new Set(lots.map(({ id }) => id)).size < lots.length) {
-    return problem(
-      'lots',
-      says.idTwice(lots.find(({ id }, at) => lots.findIndex((lot) => lot.id === id) < at)!.id),
-    );
-  }
-  const sum = lots.reduce((total, lot) => total + lot.count, 0);
-  if (sum !== count) return problem('lots', says.lotsOfOtherCount(sum, count));
-  for (const [at, lot] of lots.entries()) {
-    if (!isId(lot.id)) return problem(`lots[${at}].id`, says.noId(lot.id));
-    const whyStore = lot.store === '' ? null : whyNotName(lot.store);
-    if (whyStore)
-      return problem(`lots[${at}].store`, says.nameOf('Where a lot is stored', whyStore));
-    for (const field of lotDays) {
-      const day = lot[field];
-      const why = day === null ? null : whyNotDay(day);
-      if (why) return problem(`lots[${at}].${field}`, says.noDay(day!, why));
-    }
   }
   return null;
 }

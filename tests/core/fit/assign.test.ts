@@ -1,20 +1,9 @@
 import { plainSupply } from '@/core/gear';
-import { assign, cavityQuestion, stowWithin } from '@/core/fit/laid-out';
+import { assign } from '@/core/fit/laid-out';
 import { demoBench } from '@/core/demo';
-import { apply, newPlacement, withModules, type Bench, type Command } from '@/core/loadout';
-import { benchOf, gear, holder, kit } from '../../support/benches';
-
-function done(bench: Bench, command: Command): Bench {
-  const outcome = apply(bench, command);
-  if (!outcome.ok) throw new Error(outcome.problem.message);
-  return outcome.value;
-}
-
-function stowed(bench: Bench, kit: string, placement: string, cavity: string) {
-  const whole = withModules(bench, bench.loadouts.get(kit)!);
-  const question = cavityQuestion(whole, bench.shelf, placement, cavity)!;
-  return stowWithin(question.loads, { seed: 1, steps: 5 });
-}
+import { newPlacement, type Bench } from '@/core/loadout';
+import { applied, benchOf, gear, holder, kit } from '../../support/benches';
+import { stowed } from '../../support/stowed';
 
 const portage = 'portage-pack-kit';
 
@@ -32,7 +21,7 @@ describe('assign', () => {
     const { moves, homeless } = answer(demoBench, portage, []);
     expect(homeless).toEqual([]);
     expect(moves.map(({ placement }) => placement).sort()).toEqual(['repellent', 'whetstone']);
-    const bench = moves.reduce(done, demoBench);
+    const bench = moves.reduce(applied, demoBench);
     for (const { to } of moves) {
       const { in: holder, cavity } = to as { readonly in: string; readonly cavity: string };
       expect(stowed(bench, portage, holder, cavity).fits).toBe(true);
@@ -80,7 +69,7 @@ describe('assign', () => {
   it('minds the mass that a cavity may carry', () => {
     const cavities = demoBench.shelf.get('portage-pack')!.cavities;
     const light = cavities.map((cavity) => ({ ...cavity, mostMassG: 1 }));
-    const bench = done(demoBench, {
+    const bench = applied(demoBench, {
       do: 'change gear',
       id: 'portage-pack',
       change: { cavities: light },
@@ -109,7 +98,7 @@ describe('assign', () => {
     const { moves, homeless } = answer(bench, 'k', []);
     expect(homeless).toEqual([]);
     expect(moves).toHaveLength(20);
-    const after = moves.reduce(done, bench);
+    const after = moves.reduce(applied, bench);
     expect(stowed(after, 'k', 'tin', 'inside').fits).toBe(true);
   });
 

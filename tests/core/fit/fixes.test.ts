@@ -1,27 +1,8 @@
-import { cavityQuestion, fixesFor, stowWithin, type Fix } from '@/core/fit/laid-out';
+import { fixesFor, type Fix } from '@/core/fit/laid-out';
 import { demoBench } from '@/core/demo';
-import {
-  apply,
-  newPlacement,
-  placementOf,
-  withModules,
-  type Bench,
-  type Command,
-  type Placement,
-} from '@/core/loadout';
-import { benchOf, gear, holder, kit } from '../../support/benches';
-
-function done(bench: Bench, command: Command): Bench {
-  const outcome = apply(bench, command);
-  if (!outcome.ok) throw new Error(outcome.problem.message);
-  return outcome.value;
-}
-
-function stowed(bench: Bench, kit: string, placement: string, cavity: string) {
-  const whole = withModules(bench, bench.loadouts.get(kit)!);
-  const question = cavityQuestion(whole, bench.shelf, placement, cavity)!;
-  return stowWithin(question.loads, { seed: 1, steps: 5 });
-}
+import { newPlacement, placementOf, type Bench, type Placement } from '@/core/loadout';
+import { applied, benchOf, gear, holder, kit } from '../../support/benches';
+import { stowed } from '../../support/stowed';
 
 function fixesOf(bench: Bench, kit: string, placement: string, cavity: string): readonly Fix[] {
   const stowage = stowed(bench, kit, placement, cavity);
@@ -48,9 +29,9 @@ describe('the demo’s pot', () => {
         left: 0,
       }),
     );
-    const turned = done(demoBench, fixes[0]!.command);
+    const turned = applied(demoBench, fixes[0]!.command);
     expect(stowed(turned, boathouse, 'cook-box', 'inside').fits).toBe(true);
-    const moved = done(demoBench, fixes.find(({ fix }) => fix === 'move')!.command);
+    const moved = applied(demoBench, fixes.find(({ fix }) => fix === 'move')!.command);
     expect(stowed(moved, boathouse, 'cook-box', 'inside').fits).toBe(true);
     expect(stowed(moved, boathouse, 'boathouse-box', 'inside').fits).toBe(true);
   });
@@ -64,7 +45,7 @@ describe('fixes', () => {
       gear: 'ground-mat',
       to: { on: 'vehicle' },
     });
-    const after = done(demoBench, fixes.at(-1)!.command);
+    const after = applied(demoBench, fixes.at(-1)!.command);
     expect(stowed(after, portage, 'barrel', 'inside').left).toEqual([]);
   });
 
@@ -72,12 +53,12 @@ describe('fixes', () => {
     // The full roll of tape is too thick for the cook box; the flat one is free and does the same.
     const roll = demoBench.shelf.get('boathouse-tape')!;
     const flat = { ...demoBench.shelf.get('tape')!, id: 'spare-tape', name: 'Cloth tape, spare' };
-    let bench = done(demoBench, { do: 'add gear', gear: [flat] });
+    let bench = applied(demoBench, { do: 'add gear', gear: [flat] });
     const form = { shape: 'cylinder', diameterMm: 170, heightMm: 120, upright: false } as const;
-    bench = done(bench, { do: 'change gear', id: roll.id, change: { form } });
+    bench = applied(bench, { do: 'change gear', id: roll.id, change: { form } });
     const to = { in: 'cook-box', cavity: 'inside' };
-    bench = done(bench, { do: 'move', loadout: boathouse, placement: 'boathouse-tape', to });
-    bench = done(bench, {
+    bench = applied(bench, { do: 'move', loadout: boathouse, placement: 'boathouse-tape', to });
+    bench = applied(bench, {
       do: 'take out',
       loadout: boathouse,
       placement: 'old-pot',
@@ -86,7 +67,7 @@ describe('fixes', () => {
     const fixes = fixesOf(bench, boathouse, 'cook-box', 'inside');
     const swap = fixes.find(({ fix }) => fix === 'swap')!;
     expect(swap).toMatchObject({ gear: 'boathouse-tape', instead: 'spare-tape', left: 0 });
-    expect(stowed(done(bench, swap.command), boathouse, 'cook-box', 'inside').fits).toBe(true);
+    expect(stowed(applied(bench, swap.command), boathouse, 'cook-box', 'inside').fits).toBe(true);
   });
 
   it('do not move a piece to where it drives another out', () => {
@@ -117,7 +98,7 @@ describe('fixes', () => {
     const places = (from: Bench) =>
       fixesOf(from, 'k', 'pouch', 'inside').flatMap(({ fix, to }) => (fix === 'move' ? [to] : []));
     expect(places(bench)).toEqual([{ in: 'free', cavity: 'inside' }]);
-    const emptied = done(bench, {
+    const emptied = applied(bench, {
       do: 'move',
       loadout: 'k',
       placement: 'stone',
@@ -132,13 +113,13 @@ describe('fixes', () => {
       id: 'second-box',
       name: 'Second box',
     };
-    const bench = done(demoBench, { do: 'add gear', gear: [larger] });
+    const bench = applied(demoBench, { do: 'add gear', gear: [larger] });
     // A box as large as the one that it would stand in does not go into that, and is not offered there.
     const inTheBox = fixesOf(bench, boathouse, 'cook-box', 'inside').filter(
       (each) => each.fix === 'larger holder' && each.instead === 'second-box',
     );
     expect(inTheBox).toEqual([]);
-    const loose = done(bench, {
+    const loose = applied(bench, {
       do: 'move',
       loadout: boathouse,
       placement: 'cook-box',
@@ -148,7 +129,7 @@ describe('fixes', () => {
       (each) => each.fix === 'larger holder',
     );
     expect(offered.map(({ instead }) => instead)).toContain('second-box');
-    const after = done(loose, offered.find(({ instead }) => instead === 'second-box')!.command);
+    const after = applied(loose, offered.find(({ instead }) => instead === 'second-box')!.command);
     const pot = placementOf(after.loadouts.get(boathouse)!, 'old-pot')!;
     expect(pot.place).toEqual({ in: 'cook-box', cavity: 'inside' });
     expect(stowed(after, boathouse, 'cook-box', 'inside').fits).toBe(true);
@@ -237,7 +218,7 @@ describe('fixes where kits go along', () => {
     expect(larger(bench(160))).toEqual([]);
     const [fix] = larger(bench(180));
     expect(fix).toMatchObject({ instead: longest, left: 0 });
-    const after = done(bench(180), fix!.command).loadouts.get('outer')!;
+    const after = applied(bench(180), fix!.command).loadouts.get('outer')!;
     const holderThere = after.placements.find(({ gear: id }) => id === longest)!;
     expect(holderThere.id.length).toBeLessThanOrEqual(64);
     expect(after.modules[0]!.place).toEqual({ in: holderThere.id, cavity: 'room' });

@@ -5,16 +5,7 @@ import {
   type Stowage,
   type Stowed,
 } from '@/core/fit/laid-out';
-import { box, can, cylinder, soft, tin } from '../../../support/loads';
-
-function at(
-  id: string,
-  atMm: Stowed['atMm'],
-  sizeMm: Stowed['sizeMm'],
-  more: Partial<Stowed> = {},
-): Stowed {
-  return { id, atMm, sizeMm, axis: null, ...more };
-}
+import { at, box, can, cylinder, soft, tin } from '../../../support/loads';
 
 interface Case {
   readonly load: Load;

@@ -5,20 +5,11 @@ import {
   type Stowage,
   type Stowed,
 } from '@/core/fit/laid-out';
-import { box, can, cylinder, soft, tin } from '../../../support/loads';
+import { at, box, can, cylinder, soft, tin } from '../../../support/loads';
 
 /** An answer as a search would give it: all of these placed, in this order. */
 function answer(load: Load, ...placed: readonly Stowed[]): Stowage {
   return { fits: true, container: load.container, placed, left: [], fill: 0.5, steps: 1 };
-}
-
-function at(
-  id: string,
-  atMm: Stowed['atMm'],
-  sizeMm: Stowed['sizeMm'],
-  more: Partial<Stowed> = {},
-): Stowed {
-  return { id, atMm, sizeMm, axis: null, ...more };
 }
 
 function wrong(load: Load, ...placed: readonly Stowed[]): string {
