@@ -84,7 +84,7 @@ test('an everyday bag from the catalogue, by keyboard alone', async ({ page }) =
   await page.keyboard.press('l');
   await expect(page.getByRole('region', { name: 'Cutting' })).toContainText('Folding knife');
   await expect(page.locator('[data-figure=Cover]')).toContainText('5 of 5');
-  await expect(page.locator('[data-figure=Stowed]')).toContainText('all in, laid out');
+  await expect(page.locator('[data-figure=Stowed]')).toContainText('goes by bulk');
   // 820 + 215 + 85 + 40 + 320 + 65.3 + 74 + 46 + 95 + 14 + 42 g
   await expect(page.locator('[data-figure=Mass]')).toContainText('1.82 kg');
   await saved(page);
@@ -105,7 +105,7 @@ test('a vehicle box from the catalogue, by keyboard alone', async ({ page }) => 
   await build(page, 'D alkaline', 'x3', 'vehicle crate');
   // 3100 + 1650 + 950 + 220 + 620 + 1600 + 6160 + 1150 + 500 + 260 + 420 g
   await expect(page.locator('[data-figure=Mass]')).toContainText('16.63 kg');
-  await expect(page.locator('[data-figure=Stowed]')).toContainText('all in, laid out');
+  await expect(page.locator('[data-figure=Stowed]')).toContainText('goes by bulk');
   await page.keyboard.press('Control+k');
   await page.keyboard.type('rule of threes');
   await page.keyboard.press('Enter');

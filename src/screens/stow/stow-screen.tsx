@@ -12,6 +12,7 @@ import { CarryingTable } from './carrying-table';
 import { GroundSection } from './ground-section';
 import { KitsAlong } from './kits-along';
 import { RestStower } from './rest-stower';
+import { useLayingOut } from './use-laying-out';
 
 /** The tree of holders as outlines cut open, each with its fill and mass; pieces are carried between them. */
 export function StowScreen() {
@@ -20,6 +21,7 @@ export function StowScreen() {
 }
 
 function Stowed({ view }: { readonly view: KitView }) {
+  useLayingOut(view);
   return (
     <>
       <ScreenHeading>Stow {view.loadout.name}</ScreenHeading>

@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
 import type { CavityLoad } from '@/core/fit';
 import type { Finding } from '@/core/judge';
@@ -69,40 +69,12 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
       amiss: new Set(costly.flatMap(({ about }) => about)),
     };
   }, [bench, own, scheme, units, laidOut, judge]);
-  useLayingOut(view);
   return <Context value={view}>{children}</Context>;
 }
 
 /** The kit on the table, or null where there is none yet. */
 export function useKitView(): KitView | null {
   return useContext(Context);
-}
-
-/** How long after a change its rooms are laid out anew, in ms: the change itself shows first, and a page all the more. */
-const layOutAfterMs = 150;
-const firstAfterMs = 1200;
-
-let hasBegun = false;
-
-/** Has every room of the kit laid out beside the page, whatever is looked at, so that all of it says the same. */
-function useLayingOut(view: KitView | null): void {
-  useEffect(() => {
-    if (!view) return undefined;
-    let isStale = false;
-    const timer = setTimeout(
-      () => {
-        hasBegun = true;
-        void import('./stowings').then(({ wantKit }) => {
-          if (!isStale) wantKit(view.loadout, view.bench.shelf);
-        });
-      },
-      hasBegun ? layOutAfterMs : firstAfterMs,
-    );
-    return () => {
-      isStale = true;
-      clearTimeout(timer);
-    };
-  }, [view]);
 }
 
 /** A day as the person's own calendar has it, YYYY-MM-DD. */

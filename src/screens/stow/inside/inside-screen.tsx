@@ -9,6 +9,7 @@ import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { insidePath, roomName } from '../room';
+import { useLayingOut } from '../use-laying-out';
 import { useStowing } from '@/ui/kit/stowings';
 import { Carried } from './carried';
 import { FillStory } from './fill-story';
@@ -22,6 +23,7 @@ export function InsideScreen() {
 }
 
 function Inside({ view }: { readonly view: KitView }) {
+  useLayingOut(view);
   const router = useRouter();
   const asked = useSearchParams();
   const questions = questionsOf(view.loadout, view.bench.shelf);
