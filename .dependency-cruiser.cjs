@@ -7,6 +7,7 @@ const coreFolders = [
   'quantity',
   'gear',
   'catalogue',
+  'reading',
   'loadout',
   'ways',
   'scheme',

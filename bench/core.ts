@@ -1,5 +1,5 @@
 import { findGear, inOrderOfName } from '../src/core/catalogue/find-gear';
-import { kindsLike } from '../src/core/catalogue/suggest';
+import { readLine } from '../src/core/reading';
 import { gearFromTable } from '../src/core/exchange/gear-table';
 import { guessColumns } from '../src/core/exchange/columns';
 import { readTable } from '../src/core/exchange/table';
@@ -129,8 +129,8 @@ export function benchCore(): void {
 
   heading('Core: lines in');
   row(
-    '  completion from the catalogue',
-    timed(() => kindsLike('steel bot', 6)),
+    '  a typed line, read with what else it may be',
+    timed(() => readLine('steel bot 1 L 210 g', { id: 'x', units: 'metric', currency: 'EUR' })),
   );
   const text = `name,mass\n${shelfOf(10_000)
     .map(({ name, massG }) => `"${name}",${massG} g`)

@@ -1,5 +1,15 @@
-import { done, isDay, quoted, refused, type Outcome } from '../src/core/quantity';
+import {
+  currencies,
+  done,
+  isCurrency,
+  isDay,
+  quoted,
+  refused,
+  type Outcome,
+} from '../src/core/quantity';
 import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
+import { readingsOf } from '../src/core/exchange/readings';
+import { whyNotPasted } from '../src/core/exchange/gear-table';
 import { readFitInstance } from '../src/core/exchange/fit-instance';
 import { notLaidOut } from '../src/core/fit';
 import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';
@@ -20,6 +30,12 @@ export const verbs = {
     options: ['kit', 'scheme', 'today', 'fit'],
     whyTooLarge,
     run: audit,
+  },
+  read: {
+    usage: 'LINES [--units metric|us] [--currency EUR]',
+    options: ['units', 'currency'],
+    whyTooLarge,
+    run: read,
   },
   fit: { usage: 'INSTANCE', options: [], whyTooLarge, run: fit },
 } as const satisfies Record<string, Verb>;
@@ -51,6 +67,22 @@ function audit(text: string, options: Readonly<Record<string, string>>): Outcome
   if (isMany) return done({ kits: [...bench.value.loadouts.values()].map(auditIn) });
   const kit = kitNamed(bench.value, options.kit);
   return kit.ok ? done(auditIn(kit.value)) : kit;
+}
+
+/** What each typed line is read as, one entry a line, in order. */
+function read(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
+  const { units = 'metric', currency = 'EUR' } = options;
+  if (units !== 'metric' && units !== 'us') {
+    return refused(`--units is ${quoted(units)}; it must be metric or us.`);
+  }
+  if (!isCurrency(currency)) {
+    return refused(
+      `--currency is ${quoted(currency)}; it must be one of ${currencies.join(', ')}.`,
+    );
+  }
+  const tooLong = whyNotPasted(text);
+  if (tooLong) return refused(tooLong);
+  return done({ pieces: readingsOf(text, { units, currency }) });
 }
 
 /** How the pieces of an instance go into its container, as far as its budget allows. */

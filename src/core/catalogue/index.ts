@@ -1,4 +1,13 @@
 export * from './kinds';
-export * from './quick-add';
-export { withCapacity, withContents, withSides } from './resize';
+export {
+  areaOf,
+  capacityOf,
+  lengthOf,
+  withAmountOf,
+  withArea,
+  withCapacity,
+  withContents,
+  withLength,
+  withSides,
+} from './resize';
 export type { Kind } from './kind';

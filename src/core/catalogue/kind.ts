@@ -1,4 +1,4 @@
-import { jobs, plainSupply } from '../gear';
+import { jobs, lightOf, plainSupply } from '../gear';
 import type {
   Care,
   Cavity,
@@ -19,6 +19,8 @@ import type {
   Silhouette,
   Stuff,
   Supply,
+  Threat,
+  WarmStuff,
 } from '../gear';
 import { doesNotWorkIn } from './does-not-work-in';
 
@@ -33,6 +35,10 @@ export interface Kind extends Keeping {
   readonly nouns: readonly string[];
   /** Words that tell it from others of the same noun. */
   readonly traits: readonly string[];
+  /** One of these must be said for it to be meant; empty where its name is enough. */
+  readonly onlyIf: readonly string[];
+  /** Words that it can never be: an insulated bottle is no pot. */
+  readonly isNever: readonly string[];
   readonly look: Look;
   readonly massG: number;
   readonly form: Form;
@@ -53,6 +59,10 @@ export interface KindContents {
 
 /** What a kind has beside its figures, its supplies and its cavities. */
 interface Beside {
+  /** One of these words must be said. */
+  readonly only?: string;
+  /** Words that it can never be. */
+  readonly never?: string;
   readonly contents?: KindContents;
   /** What ruins it while it lies. */
   readonly spoiledBy?: readonly Harm[];
@@ -72,13 +82,15 @@ export function kind(
   priceMinor: number,
   supplies: readonly Supply[],
   cavities: readonly Cavity[] = [],
-  { contents, spoiledBy = [], care = [], cautions = [] }: Beside = {},
+  { only = '', never = '', contents, spoiledBy = [], care = [], cautions = [] }: Beside = {},
 ): Kind {
   return {
     id,
     name,
     nouns: nouns.split('|'),
-    traits: traits === '' ? [] : traits.split('|'),
+    traits: listed(traits),
+    onlyIf: listed(only),
+    isNever: listed(never),
     look: { silhouette, stuff, colour },
     massG,
     form,
@@ -91,6 +103,10 @@ export function kind(
     care,
     cautions,
   };
+}
+
+function listed(words: string): readonly string[] {
+  return words === '' ? [] : words.split('|');
 }
 
 /** What is counted in metres is used up by the metre; a tenth of a reel’s mass is taken to be what it is wound on. */
@@ -157,6 +173,60 @@ export function ofSort(sort: Sort, supply: Supply): Supply {
 /** A supply of which more is known. */
 export function known(facts: Facts, supply: Supply): Supply {
   return { ...supply, facts };
+}
+
+/**
+ * A lamp: its light for its power in lm/W, and what it runs on: cells, or a battery of its own in Wh. How much light it gives
+ * follows.
+ */
+export function lamp(
+  fitness: Fitness,
+  lumensPerWatt: number,
+  {
+    isHandsFree = false,
+    ownWh = null,
+  }: { readonly isHandsFree?: boolean; readonly ownWh?: number | null },
+  ...demands: Demand[]
+): Supply {
+  const made = known(
+    { of: 'light', isHandsFree, lumensPerWatt, ownWh },
+    supply(fitness, 'light', null, demands),
+  );
+  return { ...made, amount: lightOf(made) };
+}
+
+/** Treatment that takes out these threats in so many minutes; null where the device says itself. */
+export function treating(removes: readonly Threat[], minutes: number | null, made: Supply): Supply {
+  return known({ of: 'treatment', removes, minutes }, made);
+}
+
+/** What warms, by what warms in it. */
+export function warm(stuff: WarmStuff, made: Supply): Supply {
+  return known({ of: 'warmth', stuff }, made);
+}
+
+/** Cloth so large, in m²; cotton chars and holds water, and warms nobody wet. */
+export function clothOf(isCotton: boolean, made: Supply): Supply {
+  return known({ of: 'cloth', isCotton }, made);
+}
+
+/** Cord that breaks at so many newtons. */
+export function breakingAt(breakingN: number, made: Supply): Supply {
+  return known({ of: 'cord', breakingN }, made);
+}
+
+/**
+ * Heated on a fire, bare and of one wall, it boils so many mL; what is boiled is safe of all that lives in it. Below 300 mL nobody
+ * treats a day’s water by the cup.
+ */
+export function boils(fitness: Fitness, mL: number): readonly Supply[] {
+  const boiling = supply(fitness, 'boil', mL, [heat]);
+  const treats = treating(
+    ['protozoa', 'bacteria', 'viruses'],
+    1,
+    supply(fitness === 'made-for' ? 'serves' : fitness, 'treat-water', null, [heat]),
+  );
+  return mL >= 300 ? [boiling, treats] : [boiling];
 }
 
 /** A supply that is not done with one hand. */

@@ -6,12 +6,13 @@ import {
   type Form,
   type Gear,
   type Inside,
+  type JobId,
   type Trust,
 } from '../gear';
 
 /**
- * The gear with another capacity in mL: what it carries and boils, its cavities, and where they are only
- * typical its size (by the cube root) and mass (by the surface).
+ * The gear with another capacity in mL: what it carries and boils, its cavities, and its size (by the cube root) and mass (by
+ * the surface), which are then typical of it.
  */
 export function withCapacity(gear: Gear, volumeMl: number): Gear {
   const before = capacityOf(gear);
@@ -35,15 +36,19 @@ export function withCapacity(gear: Gear, volumeMl: number): Gear {
   };
 }
 
-/** What it is sold as holding: the most it carries, or else its largest cavity; 0 where it holds nothing. */
-export function capacityOf({ supplies, cavities }: Gear): number {
+/**
+ * What it is sold as holding: the most it carries, or else the room of all its cavities together, as packs are sold with
+ * their pockets counted; 0 where it holds nothing.
+ */
+export function capacityOf({ supplies, cavities }: Pick<Gear, 'supplies' | 'cavities'>): number {
   const carried = supplies
     .filter(({ job }) => jobs[job].unit === 'mL')
     .map(({ amount }) => amount ?? 0);
-  if (carried.length > 0) return Math.max(...carried);
-  return Math.max(
+  const most = Math.max(0, ...carried);
+  if (most > 0) return most;
+  return cavities.reduce(
+    (sum, { inside }) => sum + (inside.shape === 'soft' ? inside.volumeMl : roomMl(inside)),
     0,
-    ...cavities.map(({ inside }) => (inside.shape === 'soft' ? inside.volumeMl : roomMl(inside))),
   );
 }
 
@@ -52,9 +57,14 @@ export function withLength(gear: Gear, lengthM: number): Gear {
   return withAmount(gear, 'm', lengthOf(gear), lengthM);
 }
 
+type Lengthy = Pick<Gear, 'supplies'> & {
+  readonly contents: Pick<Contents, 'unit' | 'full'> | null;
+};
+
 /** How many metres of it there are; null where it is not counted in metres. */
-export function lengthOf(gear: Gear): number | null {
-  return mostOf(gear, 'm');
+export function lengthOf({ supplies, contents }: Lengthy): number | null {
+  // What is in one is its length: the strands that a cord is split into are longer together.
+  return contents?.unit === 'm' ? contents.full : mostOf({ supplies }, 'm');
 }
 
 /** The gear with another area in m², for a sheet: mass and bulk follow, as it is as thick as before. */
@@ -63,11 +73,11 @@ export function withArea(gear: Gear, areaM2: number): Gear {
 }
 
 /** How large it is laid out, in m²; null where that is nothing it is used for. */
-export function areaOf(gear: Gear): number | null {
+export function areaOf(gear: Pick<Gear, 'supplies'>): number | null {
   return mostOf(gear, 'm²');
 }
 
-function mostOf({ supplies }: Gear, unit: 'm' | 'm²'): number | null {
+function mostOf({ supplies }: Pick<Gear, 'supplies'>, unit: 'm' | 'm²'): number | null {
   const amounts = supplies.flatMap(({ job, amount }) =>
     jobs[job].unit === unit && amount !== null && amount > 0 ? [amount] : [],
   );
@@ -84,8 +94,22 @@ function withAmount(gear: Gear, unit: 'm' | 'm²', before: number | null, after:
     form: gear.form && scaledForm(gear.form, Math.cbrt(ratio)),
     priceMinor: gear.priceMinor === null ? null : Math.round(gear.priceMinor * ratio),
     contents: gear.contents?.unit === 'm' ? scaledContents(gear.contents, ratio) : gear.contents,
+    // What is used up of one reel goes by its length: twice the twine is twice the tinder.
     supplies: gear.supplies.map((supply) =>
-      jobs[supply.job].unit === unit && supply.amount !== null
+      (jobs[supply.job].unit === unit || (unit === 'm' && jobs[supply.job].isUsedUp)) &&
+      supply.amount !== null
+        ? { ...supply, amount: round(supply.amount * ratio) }
+        : supply,
+    ),
+  };
+}
+
+/** The gear with so many times as much of these jobs. */
+export function withAmountOf(gear: Gear, of: readonly JobId[], ratio: number): Gear {
+  return {
+    ...gear,
+    supplies: gear.supplies.map((supply) =>
+      of.includes(supply.job) && supply.amount !== null
         ? { ...supply, amount: round(supply.amount * ratio) }
         : supply,
     ),
@@ -130,14 +154,23 @@ function lessWall(sideMm: number, wallMm: number): number {
   return Math.max(sideMm / 2, sideMm - Math.max(0, wallMm));
 }
 
-/** The gear with so much in a full one, in the unit of its contents: what it does and weighs follow. */
+/**
+ * The gear with so much in a full one, in the unit of its contents: what it does follows, and what it weighs and how large it is.
+ * What holds the contents grows as a surface does.
+ */
 export function withContents(gear: Gear, full: number): Gear {
   const { contents } = gear;
-  if (contents === null) return gear;
+  if (contents === null || full <= 0) return gear;
   const ratio = full / contents.full;
+  const massG =
+    gear.massG === null
+      ? null
+      : round((gear.massG - contents.massG) * Math.cbrt(ratio) ** 2 + contents.massG * ratio);
+  const isSized = gear.formTrust === 'typical' && contents.massG > 0;
   return {
     ...gear,
-    massG: gear.massG === null ? null : round(gear.massG + contents.massG * (ratio - 1)),
+    massG,
+    form: gear.form && (isSized ? scaledForm(gear.form, Math.cbrt(ratio)) : gear.form),
     priceMinor: gear.priceMinor === null ? null : Math.round(gear.priceMinor * ratio),
     contents: scaledContents(contents, ratio),
     supplies: gear.supplies.map((supply) =>

@@ -6,6 +6,7 @@ export const columnMeanings = [
   'kind',
   'count',
   'mass',
+  'unit of mass',
   'size',
   'length',
   'width',
@@ -45,6 +46,7 @@ export const unitsOf: Partial<Record<ColumnMeaning, readonly ColumnUnit[]>> = {
 const headings: readonly (readonly [ColumnMeaning, RegExp])[] = [
   ['good until', /\b(good until|expir\w*|best before|use by|shelf life)\b/],
   ['count', /^(count|qty|quantity|how many|number|no|pcs|pieces|amount|x|stück|anzahl|antal)\b/],
+  ['unit of mass', /^(?:(?:mass|weight) )?units?(?: of (?:mass|weight))?$/],
   ['mass', /\b(mass|weight|weighs|gewicht|vikt|g|grams?|kg|oz|ounces?|lbs?|pounds?)\b/],
   ['size', /\b(size|dimensions?|lxwxh|l x w x h|measures?)\b/],
   ['diameter', /\b(diameter|dia|ø)\b/],
@@ -99,6 +101,7 @@ function byCells(
 ): ColumnMeaning | null {
   const shapes: readonly (readonly [ColumnMeaning, RegExp])[] = [
     ['mass', /^[\d.,/\s½¼¾]+\s*(?:g|kg|oz|lbs?)(?:\s*[\d.,]+\s*oz)?$/i],
+    ['unit of mass', /^(?:g|kg|oz|lbs?|grams?|kilos?|ounces?|pounds?)$/i],
     ['size', /^[⌀ø]?\s*[\d.,]+\s*\D{0,3}\s*[x×]\s*[\d.,]+/i],
     ['volume', /^[\d.,/]+\s*(?:ml|l|fl oz)$/i],
     ['price', /^[€$£]\s*[\d.,]+$|^[\d.,]+\s*(?:€|EUR|USD|kr)$/i],

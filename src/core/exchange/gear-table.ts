@@ -1,13 +1,7 @@
 import { tableSays } from '../refusals/tables';
 import { typedSays } from '../refusals/typed';
-import {
-  kindMeantBy,
-  gearOfKind,
-  quickAdd,
-  withCapacity,
-  withSides,
-  type QuickAddSetting,
-} from '../catalogue';
+import { gearOfKind, withCapacity, withSides, type Kind } from '../catalogue';
+import { kindMeantBy, readLine, type LineSetting, type Reading } from '../reading';
 import {
   done,
   parseLength,
@@ -40,13 +34,24 @@ export interface NotUnderstood {
   readonly says: string;
 }
 
+/** A row or a line that was brought in as a plain piece that does no job, as no kind is sure. */
+export interface Unsure {
+  readonly row: number;
+  readonly text: string;
+  /** The id of the gear it became. */
+  readonly gear: string;
+  /** The ids of the kinds that it may be, the likeliest first. */
+  readonly others: readonly string[];
+}
+
 export interface GearRead {
   readonly gear: readonly Gear[];
+  readonly unsure: readonly Unsure[];
   readonly notUnderstood: readonly NotUnderstood[];
 }
 
 /** What rows and lines are read with: the units of bare sizes, the currency of prices. */
-export type GearSetting = Omit<QuickAddSetting, 'id' | 'kind'>;
+export type GearSetting = Omit<LineSetting, 'id' | 'picked'>;
 
 /**
  * Reads the rows of a table into gear, each by itself: what is wrong in one row keeps only that row out.
@@ -74,14 +79,14 @@ export function* readingTable(
     text: cells.filter((cell) => cell !== '').join(' · '),
     cells,
   }));
+  const decimal = decimalOf(lines.map(({ cells }) => cells));
   return yield* collecting(lines, (_, { cells }) =>
-    gearFromRow(new Row(cells, columns), { ...setting, id: newId() }),
+    gearFromRow(new Row(cells, columns, decimal), { ...setting, id: newId() }),
   );
 }
 
-/** The most characters that are pasted at once, and the most of one line. */
+/** The most characters that are pasted at once. */
 export const mostPasted = 2_000_000;
-const mostLine = 1000;
 
 /** What keeps a pasted text from being read at all; null where nothing does. */
 export function whyNotPasted(text: string): string | null {
@@ -107,9 +112,7 @@ export function* readingLines(
     .map((line, at) => ({ row: at + 1, text: line.trim() }))
     .filter((line) => line.text !== '');
   return yield* collecting(lines, (line) =>
-    line.length > mostLine
-      ? refused(typedSays.lineTooLong(mostLine))
-      : quickAdd(withoutBullet(line), { ...setting, id: newId() }),
+    readLine(withoutBullet(line), { ...setting, id: newId() }),
   );
 }
 
@@ -133,18 +136,24 @@ interface Line {
 
 function* collecting<L extends Line>(
   lines: readonly L[],
-  read: (text: string, line: L) => Outcome<Gear>,
+  read: (text: string, line: L) => Outcome<Pick<Reading, 'gear' | 'others'>>,
 ): Generator<RowsProgress, GearRead> {
   const gear: Gear[] = [];
+  const unsure: Unsure[] = [];
   const notUnderstood: NotUnderstood[] = [];
   for (const [at, line] of lines.entries()) {
     const { row, text } = line;
     const outcome = read(text, line);
-    if (outcome.ok) gear.push(outcome.value);
-    else notUnderstood.push({ row, text, says: outcome.problem.message });
+    if (outcome.ok) {
+      const { gear: piece, others } = outcome.value;
+      gear.push(piece);
+      if (piece.kind === null) {
+        unsure.push({ row, text, gear: piece.id, others: others.map(({ id }) => id) });
+      }
+    } else notUnderstood.push({ row, text, says: outcome.problem.message });
     if ((at + 1) % 100 === 0) yield { read: at + 1, outOf: lines.length };
   }
-  return { gear, notUnderstood };
+  return { gear, unsure, notUnderstood };
 }
 
 function drained<T>(work: Generator<unknown, T>): T {
@@ -159,7 +168,15 @@ class Row {
   constructor(
     private readonly cells: readonly string[],
     private readonly columns: readonly Column[],
+    private readonly decimal: ',' | '.' | null,
   ) {}
+
+  /** A figure, with the groups of thousands taken out where the table shows which sign is the decimal one. */
+  figure(meaning: ColumnMeaning): string | null {
+    const text = this.cell(meaning);
+    if (text === null || this.decimal === null) return text;
+    return text.replace(this.decimal === ',' ? /\.(?=\d{3}(?!\d))/g : /,(?=\d{3}(?!\d))/g, '');
+  }
 
   cell(meaning: ColumnMeaning): string | null {
     const text = this.cells[this.at(meaning)] ?? '';
@@ -175,39 +192,57 @@ class Row {
   }
 }
 
+/** The sign before decimals in a table, by the figures that can be read in one way only: `12,50`. Null where none tells. */
+function decimalOf(rows: readonly (readonly string[])[]): ',' | '.' | null {
+  const has = (sign: RegExp) => rows.some((cells) => cells.some((cell) => sign.test(cell)));
+  const [commas, points] = [
+    has(/^\D{0,3}\d+,\d{1,2}\D{0,5}$/),
+    has(/^\D{0,3}\d+\.\d{1,2}\D{0,5}$/),
+  ];
+  return commas === points ? null : commas ? ',' : '.';
+}
+
 /** One step of reading a row: the gear so far with what one of its columns says. */
-type Step = (gear: Gear, row: Row, setting: QuickAddSetting) => Outcome<Gear>;
+type Step = (gear: Gear, row: Row, setting: LineSetting) => Outcome<Gear>;
 
 const steps: readonly Step[] = [withKind, withVolume, withForm, withMass, withPrice, withCount];
 const laterSteps: readonly Step[] = [withOwnership, withDate, withJobs, withNote];
 
-function gearFromRow(row: Row, setting: QuickAddSetting): Outcome<Gear> {
+function gearFromRow(row: Row, setting: LineSetting): Outcome<Pick<Reading, 'gear' | 'others'>> {
   const name = row.cell('name');
   if (name === null) return refused(tableSays.namelessRow());
   if (/^(?:grand )?(?:sub)?-?(?:total|sum)\b/i.test(name)) return refused(tableSays.sumRow());
-  const started = quickAdd(name, setting);
+  const started = readLine(name, setting);
+  if (!started.ok) return started;
   const read = [...steps, ...laterSteps].reduce<Outcome<Gear>>(
     (sofar, step) => (sofar.ok ? step(sofar.value, row, setting) : sofar),
-    started,
+    done(started.value.gear),
   );
   if (!read.ok) return read;
   const gear = withMassOf(read.value, read.value.massG, read.value.massTrust);
   const unsound = unsoundGear(gear);
-  return unsound ? { ok: false, problem: unsound } : done(gear);
+  return unsound ? { ok: false, problem: unsound } : done({ gear, others: started.value.others });
 }
 
 function withKind(gear: Gear, row: Row): Outcome<Gear> {
   const text = row.cell('kind');
   const kind = gear.kind === null && text !== null ? kindMeantBy(text) : null;
-  if (kind === null) return done(gear);
-  const typical = gearOfKind(kind, gear.id, gear.name);
-  const { massG, form, count } = gear;
-  return done({
-    ...typical,
+  return done(kind === null ? gear : ofKind(gear, kind));
+}
+
+/** A plain piece as one of a kind: the figures that were typed stay, the rest are the kind’s. */
+export function ofKind(gear: Gear, kind: Kind): Gear {
+  const { massG, form, priceMinor, goodUntil, count, ownership, note } = gear;
+  return {
+    ...gearOfKind(kind, gear.id, gear.name),
     count,
+    ownership,
+    note,
+    goodUntil,
     ...(massG !== null && { massG, massTrust: gear.massTrust }),
     ...(form !== null && { form, formTrust: gear.formTrust }),
-  });
+    ...(priceMinor !== null && { priceMinor, priceTrust: gear.priceTrust }),
+  };
 }
 
 function withVolume(gear: Gear, row: Row): Outcome<Gear> {
@@ -223,7 +258,7 @@ function withVolume(gear: Gear, row: Row): Outcome<Gear> {
     : refused(typedSays.volumeOfNothing());
 }
 
-function withForm(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gear> {
+function withForm(gear: Gear, row: Row, { units }: LineSetting): Outcome<Gear> {
   const size = row.cell('size');
   if (size !== null) {
     const said = row.unit('size');
@@ -260,16 +295,16 @@ function withForm(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gea
     : done(gear);
 }
 
-function withMass(gear: Gear, row: Row, { units }: QuickAddSetting): Outcome<Gear> {
-  const text = row.cell('mass');
+function withMass(gear: Gear, row: Row, { units }: LineSetting): Outcome<Gear> {
+  const text = row.figure('mass');
   if (text === null) return done(gear);
-  const unit = row.unit('mass') ?? (units === 'metric' ? 'g' : 'oz');
+  const unit = row.cell('unit of mass') ?? row.unit('mass') ?? (units === 'metric' ? 'g' : 'oz');
   const typed = /[a-z]\s*\.?$/i.test(text) ? text : `${text} ${unit}`;
   const mass = parseMass(typed);
   return mass.ok ? done(withMassOf(gear, mass.value, 'stated')) : mass;
 }
 
-function withPrice(gear: Gear, row: Row, { currency }: QuickAddSetting): Outcome<Gear> {
+function withPrice(gear: Gear, row: Row, { currency }: LineSetting): Outcome<Gear> {
   const text = row.cell('price');
   if (text === null) return done(gear);
   const price = parseMoney(text, currency);

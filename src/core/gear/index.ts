@@ -2,6 +2,7 @@ export * from './jobs';
 export * from './form';
 export * from './cavity';
 export * from './supply';
+export * from './light';
 export * from './job-words';
 export * from './look';
 export * from './plain-text';

@@ -28,10 +28,13 @@ const tinders = ['ember', 'spark', 'flame'] as const;
 /** Current from outside the kit, where it stands. */
 const currents = ['mains', 'vehicle current'] as const;
 
+/** Whose medicine it is or what it is against: one never stands in for another. */
+const medicines = ['own medicine', 'against allergy', 'adrenaline', 'common medicine'] as const;
+
 export type CellType = (typeof cells)[number];
 
 /** What a supply is of, where that decides who it serves. */
-export const sorts = [...cells, ...fuels, ...tinders, ...currents] as const;
+export const sorts = [...cells, ...fuels, ...tinders, ...currents, ...medicines] as const;
 export type Sort = (typeof sorts)[number];
 
 /** The sorts that supplies of a job come in, and that a demand for it may name; jobs that are not here have none. */
@@ -40,6 +43,7 @@ export const sortsOf: Partial<Readonly<Record<JobId, readonly Sort[]>>> = {
   fuel: fuels,
   tinder: tinders,
   recharge: currents,
+  medicine: medicines,
 };
 
 /**

@@ -1,6 +1,7 @@
 import { parseMeasure, type Measure } from './measure';
 import { printNumber } from './numeral';
-import type { Outcome } from '../refusals';
+import { typedSays } from '../refusals/typed';
+import { refused, type Outcome } from '../refusals';
 import type { UnitSystem } from './unit-system';
 
 /** Grams in an avoirdupois ounce and pound: exact by the international yard and pound agreement, 1959. */
@@ -30,6 +31,14 @@ export const massMeasure: Measure = {
  * @example parseMass('2 lb 3 oz') // 992.23…
  */
 export function parseMass(text: string, bareUnit?: 'g' | 'kg' | 'oz'): Outcome<number> {
+  // Nobody weighs to a thousandth of a gram: `1.234 g` is as likely a thousand and more, as others write it.
+  const grouped = /^\s*([1-9]\d{0,2})[.](\d{3})\s*(?:gr?|grams?|grammes?)\s*$/i.exec(text);
+  if (grouped) {
+    const [, whole, part] = grouped;
+    return refused(
+      typedSays.twoNumbers(`${whole}.${part}`, `${whole}.${part!.slice(0, 2)}`, `${whole}${part}`),
+    );
+  }
   return parseMeasure(massMeasure, text, bareUnit);
 }
 

@@ -25,6 +25,10 @@ export type Currency = keyof typeof currencySigns;
 
 export const currencies = Object.keys(currencySigns) as readonly Currency[];
 
+export function isCurrency(text: string): text is Currency {
+  return Object.hasOwn(currencySigns, text);
+}
+
 /**
  * Reads a price such as `€12`, `12,50 €` or `12.5 EUR` into minor units (cents) of `currency`.
  *
@@ -34,7 +38,9 @@ export const currencies = Object.keys(currencySigns) as readonly Currency[];
  */
 export function parseMoney(text: string, currency: Currency): Outcome<number> {
   const typed = text.trim();
-  const split = /^([^\d.,½¼¾-]*)([\d][\d.,\s\u00a0\u202f]*|[.,]\d+)([^\d]*)$/.exec(typed);
+  const split = /^([^\d.,-]*)([\d][\d.,\s\u00a0\u202f]*|[.,]\d+)([^\d]*)$/.exec(
+    typed.replace(/[.:,][-–](?=\s|$|\D)/, ''),
+  );
   if (!split) return notUnderstood(typed, currency);
   const signs = [split[1]!, split[3]!].map((sign) => sign.trim().toLowerCase()).filter(Boolean);
   if (signs.length > 1) return notUnderstood(typed, currency);
@@ -44,12 +50,17 @@ export function parseMoney(text: string, currency: Currency): Outcome<number> {
       ? refused(typedSays.otherCurrency(typed, currency))
       : notUnderstood(typed, currency);
   }
-  const amount = split[2]!.trim();
-  const numeral = readNumeral(amount);
+  const numeral = readNumeral(inUnits(split[2]!.trim()));
   if (!numeral.ok) return numeral;
   if (numeral.value.rest.trim() !== '') return notUnderstood(typed, currency);
   const minor = Math.round(numeral.value.value * 10 ** minorDigits(currency));
   return minor <= mostPriceMinor ? done(minor) : refused(typedSays.priceTooLarge());
+}
+
+/** No price has three decimals: a point or a comma before three digits groups thousands. `12.-` is twelve. */
+function inUnits(amount: string): string {
+  const plain = amount.replace(/[.,]$/, '');
+  return /^\d{1,3}(?:[.,]\d{3})+$/.test(plain) ? plain.replace(/[.,]/g, '') : plain;
 }
 
 /**

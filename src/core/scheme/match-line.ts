@@ -1,4 +1,5 @@
-import { kindMeantBy, type Kind } from '../catalogue';
+import type { Kind } from '../catalogue';
+import { kindMeantBy } from '../reading';
 import { igniteJobs, jobIds, jobs, type JobId } from '../gear';
 import type { ListLine } from '../loadout';
 

@@ -29,14 +29,14 @@ type Unmarked = Omit<Category, 'mark'>;
 const cutting: Unmarked = {
   id: 'cutting',
   name: 'Cutting',
-  jobs: ['cut', 'saw', 'chop', 'snip', 'grip', 'sharpen', 'dig'],
+  jobs: ['cut', 'saw', 'chop', 'snip', 'grip', 'sharpen', 'dig', 'turn', 'pry'],
   must: [['cut']],
 };
 
 const combustion: Unmarked = {
   id: 'combustion',
   name: 'Combustion',
-  jobs: ['flame', 'spark', 'sun-fire', 'tinder', 'stove', 'fuel'],
+  jobs: ['flame', 'spark', 'sun-fire', 'strike', 'tinder', 'char', 'stove', 'fuel'],
   must: [igniteJobs],
 };
 
@@ -50,7 +50,7 @@ const cover: Unmarked = {
 const container: Unmarked = {
   id: 'container',
   name: 'Container',
-  jobs: ['carry-water', 'boil', 'treat-water', 'strain', 'eat'],
+  jobs: ['water', 'carry-water', 'boil', 'treat-water', 'strain', 'eat'],
   must: [['carry-water'], ['boil']],
 };
 
@@ -102,7 +102,16 @@ const ruleOfThrees: readonly Unmarked[] = [
   {
     id: 'three-minutes',
     name: 'Three minutes',
-    jobs: ['bleed-control', 'first-aid', 'breathe', 'animal-guard', 'eyes', 'hands', 'warn'],
+    jobs: [
+      'bleed-control',
+      'first-aid',
+      'breathe',
+      'animal-guard',
+      'eyes',
+      'hands',
+      'put-out',
+      'warn',
+    ],
     must: [['bleed-control'], ['first-aid']],
   },
   {
@@ -114,7 +123,7 @@ const ruleOfThrees: readonly Unmarked[] = [
   {
     id: 'three-days',
     name: 'Three days',
-    jobs: ['carry-water', 'boil', 'treat-water', 'strain', 'electrolyte'],
+    jobs: ['water', 'carry-water', 'boil', 'treat-water', 'strain', 'electrolyte'],
     must: [['carry-water'], ['treat-water', 'boil']],
   },
   {
@@ -162,7 +171,7 @@ const whatHurtsFirst: readonly Unmarked[] = [
   {
     id: 'water',
     name: 'Water',
-    jobs: ['carry-water', 'boil', 'treat-water', 'strain', 'electrolyte'],
+    jobs: ['water', 'carry-water', 'boil', 'treat-water', 'strain', 'electrolyte'],
     must: [['carry-water'], ['treat-water', 'boil']],
   },
   { id: 'signal', name: 'Signal', jobs: [...signals, 'light', 'candle'], must: [signals] },

@@ -2,7 +2,13 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { gearFromLines, whyNotPasted, type RowsProgress } from '@/core/exchange/gear-table';
+import {
+  gearFromLines,
+  whyNotPasted,
+  withoutBullet,
+  type RowsProgress,
+} from '@/core/exchange/gear-table';
+import { readLine, taughtBy } from '@/core/reading';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
@@ -14,30 +20,39 @@ import { callLines } from '@/workers/exchange-calls';
 import { bringGear } from './bring';
 import { LayIn } from './lay-in';
 import { Report } from './report';
+import { usePicks } from './use-picks';
 import { mostHere, useReading } from './use-reading';
 
 /** Lines as they come: from a list, a message, a note. Each is read as it would be when typed alone. */
 export function PasteLines() {
-  const { currency } = useBench();
+  const { currency, shelf } = useBench();
   const { units } = usePreferences();
   const view = useKitView();
   const [text, setText] = useState('');
   const [isLaidOut, setIsLaidOut] = useState(false);
   const settled = useDeferredValue(text);
+  const setting = useMemo(
+    () => ({ units, currency, taught: taughtBy(shelf.values()) }),
+    [units, currency, shelf],
+  );
   const refused = useMemo(() => whyNotPasted(settled), [settled]);
   const isMany = settled.length > mostHere * 30;
   const here = useMemo(
-    () => (refused || isMany ? null : () => gearFromLines(settled, { units, currency }, newId)),
-    [settled, units, currency, refused, isMany],
+    () => (refused || isMany ? null : () => gearFromLines(settled, setting, newId)),
+    [settled, setting, refused, isMany],
   );
   const beside = useMemo(
     () =>
       refused || !isMany
         ? null
-        : (tell: (progress: RowsProgress) => void) => callLines(settled, { units, currency }, tell),
-    [settled, units, currency, refused, isMany],
+        : (tell: (progress: RowsProgress) => void) => callLines(settled, setting, tell),
+    [settled, setting, refused, isMany],
   );
-  const { read, progress, stop } = useReading(here, beside);
+  const { read: asRead, progress, stop } = useReading(here, beside);
+  const { read, pick } = usePicks(asRead, ({ text: line, gear: id }, picked) => {
+    const again = readLine(withoutBullet(line), { ...setting, id, picked });
+    return again.ok ? again.value.gear : null;
+  });
   return (
     <Flex direction="column" gap="3">
       <Box as="label" fontWeight="600">
@@ -83,7 +98,7 @@ export function PasteLines() {
           onStop={stop}
         />
       )}
-      <Report read={read} what="line" />
+      <Report read={read} what="line" onPick={pick} />
     </Flex>
   );
 }

@@ -4,7 +4,8 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { printMass } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
 import { defused } from '@/core/exchange/defused';
-import type { GearRead } from '@/core/exchange/gear-table';
+import { kindOf } from '@/core/catalogue';
+import type { GearRead, Unsure } from '@/core/exchange/gear-table';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
@@ -18,10 +19,11 @@ interface ReportProps {
   readonly read: GearRead;
   /** What a line of it is called: a row of a table, or a line of text. */
   readonly what: 'row' | 'line';
+  readonly onPick: (unsure: Unsure, kindId: string) => void;
 }
 
 /** What would be brought in, and what was not understood and why. */
-export function Report({ read: { gear, notUnderstood }, what }: ReportProps) {
+export function Report({ read: { gear, unsure, notUnderstood }, what, onPick }: ReportProps) {
   return (
     <>
       {notUnderstood.length > 0 && (
@@ -62,6 +64,23 @@ export function Report({ read: { gear, notUnderstood }, what }: ReportProps) {
           </Button>
         </Panel>
       )}
+      {unsure.length > 0 && (
+        <Panel
+          title={`${counted(unsure.length, what)} of no sure kind`}
+          says="They come in as plain pieces that do no job. Say what they are here, or later in the editor."
+        >
+          <Flex as="ul" direction="column" gap="2" listStyleType="none">
+            {unsure.slice(0, mostShown).map((each) => (
+              <Which key={each.gear} unsure={each} onPick={onPick} />
+            ))}
+          </Flex>
+          {unsure.length > mostShown && (
+            <Text fontSize="sm" color="fg.muted" marginTop="1">
+              and {unsure.length - mostShown} more
+            </Text>
+          )}
+        </Panel>
+      )}
       {gear.length > 0 && (
         <Panel title={`${counted(gear.length, what)} understood`}>
           <Flex as="ul" wrap="wrap" gap="1.5" listStyleType="none">
@@ -77,6 +96,36 @@ export function Report({ read: { gear, notUnderstood }, what }: ReportProps) {
         </Panel>
       )}
     </>
+  );
+}
+
+/** One that may be several things, with a button for each. */
+function Which({ unsure, onPick }: { readonly unsure: Unsure } & Pick<ReportProps, 'onPick'>) {
+  return (
+    <Flex as="li" wrap="wrap" gap="1.5" align="center">
+      <Text fontWeight="600" fontSize="sm" minWidth={{ md: '220px' }}>
+        {unsure.text.slice(0, 120)}
+      </Text>
+      {unsure.others.map((id) => {
+        const kind = kindOf(id);
+        return kind ? (
+          <Button
+            key={id}
+            size="sm"
+            minHeight={{ base: '11', md: '8' }}
+            aria-label={`${unsure.text.slice(0, 60)} is: ${kind.name}`}
+            onClick={() => onPick(unsure, id)}
+          >
+            <GearIcon look={kind.look} size={18} /> {kind.name}
+          </Button>
+        ) : null;
+      })}
+      {unsure.others.length === 0 && (
+        <Text fontSize="sm" color="fg.muted">
+          like nothing of the catalogue
+        </Text>
+      )}
+    </Flex>
   );
 }
 

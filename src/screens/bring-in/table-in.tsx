@@ -9,9 +9,10 @@ import {
   type Column,
   type ColumnUnit,
 } from '@/core/exchange/columns';
-import { gearFromTable, type RowsProgress } from '@/core/exchange/gear-table';
+import { gearFromTable, ofKind, type RowsProgress } from '@/core/exchange/gear-table';
 import { whyTooLarge } from '@/core/exchange/limits';
 import type { Table } from '@/core/exchange/table';
+import { taughtBy } from '@/core/reading';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
@@ -26,6 +27,7 @@ import { callRows, callTable } from '@/workers/exchange-calls';
 import { bringGear } from './bring';
 import { LayIn } from './lay-in';
 import { Report } from './report';
+import { usePicks } from './use-picks';
 import { mostHere, useReading } from './use-reading';
 
 interface Opened {
@@ -96,24 +98,28 @@ interface MatchingProps {
 
 function Matching({ opened, onChange, onDone }: MatchingProps) {
   const { table, columns } = opened;
-  const { currency } = useBench();
+  const { currency, shelf } = useBench();
   const { units } = usePreferences();
   const view = useKitView();
+  const setting = useMemo(
+    () => ({ units, currency, taught: taughtBy(shelf.values()) }),
+    [units, currency, shelf],
+  );
   const [isLaidOut, setIsLaidOut] = useState(false);
   const isMany = table.rows.length > mostHere;
   const here = useMemo(
-    () => (isMany ? null : () => gearFromTable(table, columns, { units, currency }, newId)),
-    [table, columns, units, currency, isMany],
+    () => (isMany ? null : () => gearFromTable(table, columns, setting, newId)),
+    [table, columns, setting, isMany],
   );
   const beside = useMemo(
     () =>
       isMany
-        ? (tell: (progress: RowsProgress) => void) =>
-            callRows(table, columns, { units, currency }, tell)
+        ? (tell: (progress: RowsProgress) => void) => callRows(table, columns, setting, tell)
         : null,
-    [table, columns, units, currency, isMany],
+    [table, columns, setting, isMany],
   );
-  const { read, progress, stop } = useReading(here, beside);
+  const { read: asRead, progress, stop } = useReading(here, beside);
+  const { read, pick } = usePicks(asRead, (_, picked, gear) => ofKind(gear, picked));
   return (
     <>
       <Panel
@@ -154,7 +160,7 @@ function Matching({ opened, onChange, onDone }: MatchingProps) {
           onStop={stop}
         />
       )}
-      <Report read={read} what="row" />
+      <Report read={read} what="row" onPick={pick} />
     </>
   );
 }

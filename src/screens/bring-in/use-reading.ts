@@ -5,14 +5,15 @@ import type { Call } from '@/workers/beside';
 /** As many rows or lines are read on the page itself, at once; more are read beside it. */
 export const mostHere = 300;
 
-export interface Reading {
+/** Rows or lines, as they are read now. */
+export interface RowsReading {
   readonly read: GearRead;
   /** How far it has come, while it is read beside the page. */
   readonly progress: RowsProgress | null;
   readonly stop: () => void;
 }
 
-const nothing: GearRead = { gear: [], notUnderstood: [] };
+const nothing: GearRead = { gear: [], unsure: [], notUnderstood: [] };
 
 /**
  * Reads rows or lines: a few on the page, many beside it, where it can be stopped. Both ways must hang on what they read
@@ -21,7 +22,7 @@ const nothing: GearRead = { gear: [], notUnderstood: [] };
 export function useReading(
   here: (() => GearRead) | null,
   beside: ((tell: (progress: RowsProgress) => void) => Call<GearRead | null>) | null,
-): Reading {
+): RowsReading {
   const readHere = useMemo(() => here?.() ?? null, [here]);
   const [found, setFound] = useState<{
     readonly of: typeof beside;

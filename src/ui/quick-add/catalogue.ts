@@ -1,18 +1,16 @@
 import { create } from 'zustand';
 
-export type Catalogue = typeof import('@/core/catalogue') & {
-  readonly kindsLike: (typeof import('@/core/catalogue/suggest'))['kindsLike'];
-};
+export type Catalogue = typeof import('@/core/catalogue') & typeof import('@/core/reading');
 
 const useLoaded = create<{ readonly catalogue: Catalogue | null }>(() => ({ catalogue: null }));
 
-/** Fetches the catalogue and the index over it, once: they are no part of the first load. */
+/** Fetches the catalogue and the reader of lines, once: they are no part of the first load. */
 export async function loadCatalogue(): Promise<Catalogue> {
-  const [catalogue, { kindsLike }] = await Promise.all([
+  const [catalogue, reading] = await Promise.all([
     import('@/core/catalogue'),
-    import('@/core/catalogue/suggest'),
+    import('@/core/reading'),
   ]);
-  const loaded = { ...catalogue, kindsLike };
+  const loaded = { ...catalogue, ...reading };
   if (!useLoaded.getState().catalogue) useLoaded.setState({ catalogue: loaded });
   return loaded;
 }

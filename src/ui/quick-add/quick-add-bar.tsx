@@ -2,19 +2,15 @@
 
 import { Box, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
-import type { Outcome } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
 import { newPlacement } from '@/core/loadout';
-import { useBenchState } from '@/store/bench';
 import { newId } from '@/store/new-id';
-import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Input } from '@/ui/fields/input';
 import { select } from '@/ui/kit/selection';
 import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
-import { loadCatalogue, useCatalogue, type Catalogue } from './catalogue';
-import { Suggestions } from './suggestions';
+import { KindChoices } from './kind-choices';
 import { Understood } from './understood';
 import { useLine } from './use-line';
 
@@ -25,27 +21,17 @@ interface QuickAddBarProps {
 
 /** One line to type gear into, showing what is understood as it is typed, and the kinds it may mean. */
 export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBarProps) {
-  const currency = useBenchState((state) => state.history.bench.currency);
-  const { units } = usePreferences();
   const line = useLine();
-  const catalogue = useCatalogue();
-  const { typed, suggestions, at } = line;
-  const reading = catalogue && typed.trim() !== '' ? readLine(catalogue) : null;
-
-  function readLine({ quickAdd }: Catalogue): Outcome<Gear> {
-    const { kind } = line;
-    const rest = kind ? typed.slice(kind.name.length) : typed;
-    return quickAdd(rest, { id: 'new', units, currency, kind: kind ?? undefined });
-  }
+  const { typed, isOpen, at } = line;
 
   async function add(): Promise<void> {
     if (typed.trim() === '') return;
-    const read = readLine(catalogue ?? (await loadCatalogue()));
+    const read = await line.read();
     if (!read.ok) {
       sayRefused(read.problem.message);
       return;
     }
-    const gear: Gear = { ...read.value, id: newId() };
+    const gear: Gear = { ...read.value.gear, id: newId() };
     const placement = newPlacement(newId(), gear.id, { on: 'mat' }, gear.count);
     const commands = layIn
       ? ([
@@ -75,8 +61,8 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
         void add();
       }}
     >
-      {suggestions.length > 0 && <Suggestions line={line} />}
-      {catalogue && reading && <Understood reading={reading} catalogue={catalogue} />}
+      {isOpen && <KindChoices line={line} />}
+      <Understood line={line} />
       <Flex
         bg="panel"
         borderWidth="2px"
@@ -97,7 +83,7 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
           aria-label="Type gear to add"
           aria-describedby="quick-add-understood"
           role="combobox"
-          aria-expanded={suggestions.length > 0}
+          aria-expanded={isOpen}
           aria-controls="quick-add-kinds"
           aria-activedescendant={at >= 0 ? `quick-add-kind-${at}` : undefined}
           aria-autocomplete="list"

@@ -1,24 +1,22 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { printMass, printMoney, printNumber, type Outcome } from '@/core/quantity';
+import { printMass, printMoney, printNumber } from '@/core/quantity';
 import { printForm, type Gear } from '@/core/gear';
+import type { Reading } from '@/core/reading';
 import { homeCategory, schemeOf } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
-import type { Catalogue } from './catalogue';
+import { quickAddId } from '@/ui/shell/shortcuts';
+import { doesInWords } from './kind-choices';
+import type { Line } from './use-line';
 
-interface UnderstoodProps {
-  readonly reading: Outcome<Gear>;
-  readonly catalogue: Catalogue;
-}
-
-/** What the line would become, with what was typed told from what is only typical. */
-export function Understood({ reading, catalogue }: UnderstoodProps) {
-  const bench = useBench();
-  const { currency } = bench;
-  const { units, scheme } = usePreferences();
+/** What the line would become: what it is taken for, and what was typed told from what is only typical. */
+export function Understood({ line }: { readonly line: Line }) {
+  const { reading } = line;
+  if (reading === null) return null;
   return (
     <Flex
       id="quick-add-understood"
@@ -34,44 +32,62 @@ export function Understood({ reading, catalogue }: UnderstoodProps) {
       fontSize="sm"
       shadow="md"
     >
-      {!reading.ok ? (
-        <Text color="signal.fg">▲ {reading.problem.message}</Text>
+      {reading.ok ? (
+        <ReadAs reading={reading.value} line={line} />
       ) : (
-        <>
-          <GearIcon look={reading.value.look} />
-          <b>
-            {reading.value.name}
-            {reading.value.count > 1 && ` × ${reading.value.count}`}
-          </b>
-          <Tag>{kindInWords(reading.value, catalogue)}</Tag>
-          <Tag>
-            {reading.value.massG === null
-              ? 'mass not known'
-              : `${printMass(reading.value.massG, units)} ${reading.value.massTrust}`}
-          </Tag>
-          <Tag>
-            {reading.value.form === null
-              ? 'size not known'
-              : `${printForm(reading.value.form, units)} ${reading.value.formTrust}`}
-          </Tag>
-          {reading.value.priceMinor !== null && (
-            <Tag>{printMoney(reading.value.priceMinor, currency)}</Tag>
-          )}
-          {reading.value.contents !== null && (
-            <Tag>
-              {printNumber(reading.value.contents.full, 1)} {reading.value.contents.unit} in one
-            </Tag>
-          )}
-          <Tag>in {homeCategory(schemeOf(bench, scheme), reading.value).name}</Tag>
-        </>
+        <Text color="signal.fg">▲ {reading.problem.message}</Text>
       )}
     </Flex>
   );
 }
 
-function kindInWords({ kind }: Gear, { kindOf }: Catalogue): string {
-  const found = kind === null ? undefined : kindOf(kind);
-  return found ? `kind: ${found.name}` : 'no kind has this name';
+function ReadAs({ reading, line }: { readonly reading: Reading; readonly line: Line }) {
+  const bench = useBench();
+  const { units, scheme } = usePreferences();
+  const { gear, kind } = reading;
+  return (
+    <>
+      <GearIcon look={gear.look} />
+      <b>
+        {gear.name}
+        {gear.count > 1 && ` × ${gear.count}`}
+      </b>
+      <Button
+        type="button"
+        size="sm"
+        minHeight={{ base: '11', md: '8' }}
+        aria-expanded={line.isOpen}
+        aria-controls="quick-add-kinds"
+        onClick={() => {
+          line.toggle();
+          document.getElementById(quickAddId)?.focus();
+        }}
+      >
+        {kind ? `kind: ${kind.name}` : line.isOpen ? 'kind: which of these?' : 'kind: none'} ▾
+      </Button>
+      <Tag>{massInWords(gear, units)}</Tag>
+      <Tag>
+        {gear.form === null ? 'size not known' : `${printForm(gear.form, units)} ${gear.formTrust}`}
+      </Tag>
+      {gear.priceMinor !== null && <Tag>{printMoney(gear.priceMinor, bench.currency)}</Tag>}
+      {gear.contents !== null && (
+        <Tag>
+          {printNumber(gear.contents.full, 1)} {gear.contents.unit} in one
+        </Tag>
+      )}
+      {kind !== null && <Tag>{doesInWords(gear)}</Tag>}
+      <Tag>in {homeCategory(schemeOf(bench, scheme), gear).name}</Tag>
+      {gear.cautions[0] !== undefined && (
+        <Text fontSize="xs" color="fg.muted" width="full">
+          {gear.cautions[0]}
+        </Text>
+      )}
+    </>
+  );
+}
+
+function massInWords({ massG, massTrust }: Gear, units: Parameters<typeof printMass>[1]): string {
+  return massG === null ? 'mass not known' : `${printMass(massG, units)} ${massTrust}`;
 }
 
 function Tag({ children }: { readonly children: React.ReactNode }) {

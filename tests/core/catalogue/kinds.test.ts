@@ -1,4 +1,5 @@
-import { gearOfKind, gearOfNoKind, kindMeantBy, kindOf, kinds, kindsFor } from '@/core/catalogue';
+import { gearOfKind, gearOfNoKind, kindOf, kinds, kindsFor } from '@/core/catalogue';
+import { kindMeantBy } from '@/core/reading';
 import {
   bulkOf,
   serves,
@@ -15,12 +16,8 @@ import {
 } from '@/core/gear';
 
 describe('the kinds', () => {
-  it('have ids of their own and are meant by their own names', () => {
+  it('have ids of their own', () => {
     expect(new Set(kinds.map(({ id }) => id)).size).toBe(kinds.length);
-    for (const kind of kinds) {
-      const words = [kind.nouns[0]!, ...kind.traits].join(' ');
-      expect([kind.id, kindMeantBy(words)?.id]).toEqual([kind.id, kind.id]);
-    }
   });
 
   it.each(kinds.map((kind) => [kind.id, kind] as const))('%s makes sense', (_, kind) => {
@@ -35,8 +32,8 @@ describe('the kinds', () => {
     expect(new Set(kind.cavities.map(({ id }) => id)).size).toBe(kind.cavities.length);
   });
 
-  it('are at least 180 over every group of jobs, and at least 30 of them are holders first', () => {
-    expect(kinds.length).toBeGreaterThanOrEqual(180);
+  it('are over 480 over every group of jobs, and at least 30 of them are holders first', () => {
+    expect(kinds.length).toBeGreaterThan(480);
     const holders = kinds.filter(({ cavities, supplies }) => cavities.length > supplies.length);
     expect(holders.length).toBeGreaterThanOrEqual(30);
     const groups = new Set(jobIds.map((id) => jobs[id].group));
@@ -79,7 +76,7 @@ describe('the kinds', () => {
 
   it('have amounts that can be believed for one piece', () => {
     const most: Partial<Record<JobId, number>> = {
-      'carry-water': 20_000,
+      'carry-water': 210_000,
       boil: 3000,
       'treat-water': 4000,
       roof: 15,
@@ -131,7 +128,7 @@ describe('the kinds', () => {
     );
     expect(demands.length).toBeGreaterThan(20);
     for (const { id, demand } of demands) {
-      if (demand.on === 'sun' || demand.sorts?.includes('mains')) continue;
+      if (demand.on === 'sun' || demand.sorts?.some((sort) => isCurrent(sort))) continue;
       const isSupplied = kinds.some(({ supplies }) =>
         supplies.some(({ job, sort }) => demand.anyOf.includes(job) && serves(sort, demand.sorts)),
       );
@@ -180,7 +177,7 @@ describe('kinds for a job', () => {
   });
 
   it('work by themselves: what lacks tinder or cells is not named, what wants a fire is', () => {
-    expect(ids(igniteJobs).slice(0, 3)).toEqual(['matchbox', 'lighter', 'match-case']);
+    expect(ids(igniteJobs).slice(0, 3)).toEqual(['mini-lighter', 'matchbox', 'lighter']);
     expect(ids(igniteJobs)).not.toContain('ferro-rod');
     expect(ids(['light'])).not.toContain('headlamp');
     expect(ids(['boil'])[0]).toBe('small-pot');
@@ -192,6 +189,11 @@ describe('kinds for a job', () => {
     }
   });
 });
+
+/** Current from outside the kit, which no piece gives. */
+function isCurrent(sort: string): boolean {
+  return sort === 'mains' || sort === 'vehicle current';
+}
 
 /** The sides of a rigid shape from the longest down; a round one is as wide as it is deep. */
 function sidesOf(shape: Exclude<Form, { shape: 'soft' }> | Exclude<Inside, { shape: 'soft' }>) {

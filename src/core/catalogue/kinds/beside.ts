@@ -9,6 +9,14 @@ export const blade = {
   ],
 } as const;
 
+export const chopping = {
+  ...blade,
+  cautions: [
+    ...blade.cautions,
+    'An arm and a handle’s length clear all round; kneel with a short one.',
+  ],
+} as const;
+
 export const steelTool = { spoiledBy: ['wet', 'salt'], care: [every(12, 'inspect')] } as const;
 
 export const openFire = {
@@ -55,6 +63,11 @@ export const storedFood = { spoiledBy: ['heat', 'wet'], care: [every(6, 'rotate'
 
 export const liquid = { spoiledBy: ['heat', 'frost'], care: [every(12, 'replace')] } as const;
 
+/** What lets no air through, over a face. */
+export const sealedFilm = {
+  cautions: ['Keep the face free; away from flame and from children.'],
+} as const;
+
 export const cloth = { care: [every(12, 'clean')] } as const;
 
 export const rope = { spoiledBy: ['sun', 'wet'], care: [every(12, 'inspect')] } as const;
@@ -62,6 +75,7 @@ export const rope = { spoiledBy: ['sun', 'wet'], care: [every(12, 'inspect')] } 
 export const vessel = { care: [every(12, 'clean')] } as const;
 
 export const doubleWall = {
+  only: 'double|double wall|insulated|vacuum|thermal|tumbler|travel',
   care: [every(12, 'clean')],
   cautions: ['Double-walled: never heat it, closed or open. It can burst.'],
 } as const;

@@ -1,24 +1,25 @@
 import MiniSearch from 'minisearch';
+import { kindOf, kinds, type Kind } from '../catalogue';
 import { jobs } from '../gear';
-import { kindOf, kinds } from './kinds';
-import type { Kind } from './kind';
+import { stem, wordsOf } from './words';
 
 let index: MiniSearch<{ readonly id: string }> | null = null;
 
 /**
- * The kinds that a line in the making may mean, the likeliest first: by name, by what people call them, by what
- * tells them apart and by what they do. The last word may be begun only, and longer words may have a letter wrong.
+ * The kinds that any of these words speaks of, the likeliest first: by name, by what people call them, by what tells them
+ * apart and by what they do. The last word may be begun only, and longer words may have a letter wrong.
+ *
+ * @param words as {@link stem} has them.
  */
-export function kindsLike(line: string, most: number): readonly Kind[] {
-  const words = line.replace(/[\d.,]+\s*(?:x\s*[\d.,]+)?\s*\p{L}{0,4}(?=\s|$)/giu, ' ').trim();
-  if (words.length < 2) return [];
+export function kindsAbout(words: readonly string[], most: number): readonly Kind[] {
+  const asked = words.filter((word) => /\p{L}/u.test(word));
+  if (asked.join('').length < 2) return [];
   index ??= madeIndex();
   return index
-    .search(words, {
-      prefix: true,
+    .search(asked.join(' '), {
+      prefix: (_, at, terms) => at === terms.length - 1,
       fuzzy: (term) => (term.length > 4 ? 0.2 : false),
       boost: { name: 3, nouns: 3, traits: 1.5 },
-      combineWith: 'AND',
     })
     .slice(0, most)
     .flatMap(({ id }) => kindOf(String(id)) ?? []);
@@ -27,7 +28,8 @@ export function kindsLike(line: string, most: number): readonly Kind[] {
 function madeIndex(): MiniSearch<{ readonly id: string }> {
   const made = new MiniSearch<{ readonly id: string }>({
     fields: ['name', 'nouns', 'traits', 'does'],
-    tokenize: (text) => text.toLowerCase().split(/[^\p{L}\p{N}-]+/u),
+    tokenize: (text) => wordsOf(text).map(stem),
+    processTerm: (term) => term,
   });
   made.addAll(
     kinds.map(({ id, name, nouns, traits, supplies }) => ({

@@ -1,6 +1,9 @@
-import { kindsLike } from '@/core/catalogue/suggest';
+import { readLine } from '@/core/reading';
 
-const ids = (line: string) => kindsLike(line, 6).map(({ id }) => id);
+const ids = (line: string) => {
+  const read = readLine(line, { id: 'x', units: 'metric', currency: 'EUR' });
+  return read.ok ? [read.value.kind, ...read.value.others].flatMap((kind) => kind?.id ?? []) : [];
+};
 
 describe('kinds like what is being typed', () => {
   it.each([

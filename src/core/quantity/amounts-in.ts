@@ -1,0 +1,360 @@
+import { parseLength } from './length';
+import { parseMass } from './mass';
+import { readNumeral } from './numeral';
+import { parseVolume } from './volume';
+import { done, type Outcome } from '../refusals';
+
+/** A count, and how it was written: that decides whether it counts pieces or what is in one. */
+export type CountAs =
+  /** `3x candle`, `candle x3`, `2 packs of`: pieces, whatever they are. */
+  | 'times'
+  /** `3 candles` */
+  | 'before'
+  /** `candles 3` */
+  | 'after'
+  /** `candles (8)`, `8 pcs`, `pack of 8` */
+  | 'stated';
+
+/**
+ * One quantity in a line of text, in the core’s units. A size is kept as text, as the unit of a bare one depends on what it
+ * is a size of; so is a price, whose currency is the bench’s.
+ */
+export type Amount =
+  | { readonly what: 'price' | 'size'; readonly text: string }
+  | {
+      readonly what: 'mass';
+      readonly massG: number;
+      readonly isOunces: boolean;
+      readonly isPounds: boolean;
+    }
+  | { readonly what: 'volume'; readonly volumeMl: number }
+  | { readonly what: 'length'; readonly lengthMm: number; readonly isSmall: boolean }
+  | { readonly what: 'breaking load'; readonly breakingN: number }
+  /** The unit is null where the text says neither °C nor °F. */
+  | { readonly what: 'temperature'; readonly degrees: number; readonly unit: 'C' | 'F' | null }
+  | { readonly what: 'R'; readonly r: number }
+  | { readonly what: 'food energy'; readonly kcal: number }
+  | { readonly what: 'charge'; readonly mAh: number }
+  | { readonly what: 'energy'; readonly energyWh: number }
+  | { readonly what: 'lumens'; readonly lumens: number }
+  | { readonly what: 'hours'; readonly hours: number }
+  | {
+      readonly what: 'cells';
+      readonly count: number | null;
+      readonly size: string;
+      readonly chemistry: string | null;
+    }
+  | { readonly what: 'count'; readonly count: number; readonly as: CountAs }
+  /** A figure that says what something is like, and how much of nothing: `2 person`, `600 denier`, `30 cal`. */
+  | { readonly what: 'property'; readonly text: string };
+
+/** An amount, and where in the text it stands. */
+export interface AmountAt {
+  readonly amount: Amount;
+  readonly from: number;
+  readonly to: number;
+}
+
+export interface AmountsRead {
+  readonly amounts: readonly AmountAt[];
+  /** The text with every amount blanked out, as long as it was. */
+  readonly words: string;
+}
+
+const fractionSigns = '½⅓⅔¼¾⅛⅜⅝⅞';
+const group = String.raw`\d{1,3}(?:[ \u00a0\u202f\u2009]\d{3})+(?!\d)(?:[.,]\d+)?`;
+const number = String.raw`(?:\d+(?:\s+|-)\d+\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|${group}|\d+[.,]?\d*\s?[${fractionSigns}]|[${fractionSigns}]|\d+(?:[.,]\d+)*|[.,]\d+)`;
+/** A quantity starts a word; a sign before it is read with it, so that it can be refused. */
+const start = String.raw`(?<![\w.,/⁄${fractionSigns}])(?:(?<=^|\s)[-−–]\s?)?`;
+/** Of a range both ends are read; which of them counts is said with each quantity. */
+const range = String.raw`${number}(?:\s*(?:-|–|to)\s*${number})?`;
+const lengthUnit = String.raw`(?:mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)s?|inch(?:es)?|in|ft|feet|foot|yd|yds|yards?|["″”'′’])`;
+const longUnit = String.raw`(?:m|met(?:re|er)s?|ft|feet|foot|yd|yds|yards?|['′’])`;
+const massUnit = String.raw`(?:kilos?|kgs?|kilograms?|mg|milligrams?|grams?|grammes?|gr?|pounds?|lbs?|ounces?|oz)`;
+const volumeUnit = String.raw`(?:ml|millilit(?:re|er)s?|cc|cl|dl|lt|litres?|liters?|l|fl\.?\s?oz|fluid ounces?|pints?|pt|quarts?|qts?|qt|gallons?|gal|cubic inch(?:es)?|cu in)`;
+const end = String.raw`(?![\p{L}\d])`;
+const side = String.raw`${number}\s*${lengthUnit}?`;
+const packs = String.raw`(?:packs?|packets?|boxes|box|bags?|rolls?|bottles?|tubes?|pairs?|sets?|tins?|cans?|bars?|sheets?|cases?|pouches|cards?)`;
+const numberWords: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  'a dozen': 12,
+  dozen: 12,
+  'half a dozen': 6,
+  'a couple of': 2,
+  'couple of': 2,
+  'a pair of': 1,
+  'pair of': 1,
+  a: 1,
+  an: 1,
+};
+
+/** One manner of writing a quantity. `amount` is null where the text only looks like one. */
+interface Manner {
+  readonly pattern: RegExp;
+  readonly amount: (match: RegExpExecArray, text: string) => Outcome<Amount | null>;
+}
+
+function manner(
+  pattern: string,
+  amount: (match: RegExpExecArray, text: string) => Outcome<Amount | null>,
+  flags = 'giu',
+): Manner {
+  return { pattern: new RegExp(pattern, flags), amount };
+}
+
+function figure(
+  pattern: string,
+  made: (value: number, match: RegExpExecArray) => Amount | null,
+): Manner {
+  return manner(`${start}(${range})\\s*-?\\s*${pattern}`, (match) => {
+    const value = lowest(match[1]!);
+    return value.ok ? done(made(value.value, match)) : value;
+  });
+}
+
+function count(
+  pattern: string,
+  as: CountAs,
+  isCount: (match: RegExpExecArray) => boolean = () => true,
+): Manner {
+  return manner(pattern, (match) => {
+    const written = match.slice(1).find((part) => part !== undefined)!;
+    const counted = numberWords[written.toLowerCase()] ?? Number(written);
+    return done(isCount(match) ? { what: 'count', count: Math.max(1, counted), as } : null);
+  });
+}
+
+const property = (pattern: string): Manner =>
+  manner(pattern, ([text]) => done({ what: 'property', text: text.trim() }));
+
+/** Newtons in a kilogram-force and a pound-force: exact by standard gravity, 9.80665 m/s². */
+const newtonsPerKgf = 9.80665;
+const newtonsPerLbf = 4.4482216152605;
+
+/** Every manner of writing a quantity; what stands first is looked for first, and takes its letters away from the others. */
+const manners: readonly Manner[] = [
+  manner(
+    String.raw`[€$£¥]\s*-?\d[\d.,]*(?:[ \u00a0\u202f]\d{3})*|(?<![\w.,])\d[\d.,]*(?:[ \u00a0\u202f]\d{3})*\s*(?:€|\$|£|(?:EUR|USD|GBP|SEK|NOK|DKK|CHF|CAD|AUD|NZD|JPY|PLN|euros?|dollars?|kr|zł)(?![\p{L}\d]))|(?<![\p{L}])(?:EUR|USD|GBP|SEK|NOK|DKK|CHF|CAD|AUD|NZD|JPY|PLN)\s?\d[\d.,]*`,
+    ([text]) => done({ what: 'price', text }),
+  ),
+  // Words that only look like a unit: `30 cal ammo can`, `7 day pill box`, `4 in 1 tool`, `.22`.
+  property(String.raw`(?<![\w.,])\d+\s*-?\s*in\s*-?\s*(?:1|one)${end}`),
+  property(
+    String.raw`(?<![\w.,])\.?\d+\s*-?\s*(?:cal(?:iber|ibre)?)\.?(?=\s+(?:ammo|ammunition|can|box|case|cleaning))`,
+  ),
+  manner(
+    String.raw`(?<![\w.,])(?:(\d{1,3})\s*(?:[x×]\s*|\s))?(AAA|AA|9\s?V|CR2032|CR123A?|CR2|LR44|14500|18650|21700|[CD](?=(?:\s+(?:alkaline|lithium|nimh|rechargeable))?(?:\s+|-)(?:cells?|batter(?:y|ies))))(?:\s+(alkaline|lithium|ni-?mh|rechargeable|li-?ion)(?![\p{L}\d]))?(?![\w-])`,
+    ([, counted, size, chemistry]) =>
+      done({
+        what: 'cells',
+        count: counted === undefined ? null : Number(counted),
+        size: size!
+          .toUpperCase()
+          .replace(/\s/, '')
+          .replace(/^CR123$/, 'CR123A'),
+        chemistry: chemistry?.toLowerCase().replace('-', '') ?? null,
+      }),
+  ),
+  // `2 x 1.5 L` is two of one and a half litres, `12 x 100 g` twelve of a hundred grams.
+  count(
+    String.raw`(?<![\w.,])(\d{1,4})\s*[x×]\s*(?=${number}\s*-?\s*(?:${volumeUnit}|${massUnit})${end})`,
+    'times',
+  ),
+  manner(
+    String.raw`(?<![\w.,])(?:[⌀øØ∅]\s*)?${side}(?:\s*(?:[x×*]|\bby\b)\s*${side}){1,2}(?![\p{L}\d.,])`,
+    ([text]) => done({ what: 'size', text: text.trim() }),
+  ),
+  figure(String.raw`(?:°|º|deg(?:rees?)?\.?)\s*([CF])?${end}`, degreesOf),
+  manner(
+    String.raw`(?<![\w.,])([-−–+]\s?)?(\d{1,3}(?:[.,]\d+)?)\s?([CF])(?![\p{L}\d])`,
+    ([, sign, digits, unit]) => done(signedDegrees(sign, digits!, unit!.toUpperCase())),
+  ),
+  manner(
+    String.raw`(?<![\p{L}\d])(zero|minus\s+\d{1,2}|[-−–]\d{1,2})(?:[\s-]*(?:degrees?|deg))?(?:\s*([CF]))?(?=\s+(?:sleeping|bag|quilt)|$)`,
+    ([, digits, unit]) =>
+      done({
+        what: 'temperature',
+        degrees: digits!.toLowerCase() === 'zero' ? 0 : -Number(digits!.replace(/\D/g, '')),
+        unit: (unit?.toUpperCase() as 'C' | 'F' | undefined) ?? null,
+      }),
+  ),
+  manner(
+    String.raw`(?<![\p{L}\d])R\s?-?\s?(?:values?)?\s?(?:of\s)?(\d{1,2}(?:[.,]\d+)?)(?![\p{L}\d])`,
+    ([, digits]) => done({ what: 'R', r: Number(digits!.replace(',', '.')) }),
+  ),
+  figure(String.raw`(?:kcal|calories?|kilocalories?|cals?)\.?${end}`, (kcal) => ({
+    what: 'food energy',
+    kcal,
+  })),
+  figure(String.raw`kj${end}`, (kj) => ({ what: 'food energy', kcal: kj / 4.184 })),
+  figure(String.raw`mah${end}`, (mAh) => ({ what: 'charge', mAh })),
+  figure(String.raw`ah${end}`, (ah) => ({ what: 'charge', mAh: ah * 1000 })),
+  figure(String.raw`wh${end}`, (energyWh) => ({ what: 'energy', energyWh })),
+  figure(String.raw`(?:lumens?|lm)${end}`, (lumens) => ({ what: 'lumens', lumens })),
+  figure(String.raw`(?:hours?|hrs?|h)${end}`, (hours) => ({ what: 'hours', hours })),
+  figure(
+    String.raw`(kN|daN|N|kgf|lbf|kgs?|pounds?|lbs?)\s*-?\s*(?:test|tests|tested|breaking(?: strain| load| strength)?|break|strain|strength|tensile|rated|rating|wll|swl|load|capacity)${end}`,
+    breakingLoad,
+  ),
+  figure(String.raw`(kN|daN|kgf|lbf)${end}`, breakingLoad),
+  property(
+    String.raw`(?<![\w.,])${number}\s*-?\s*(?:persons?|people|man|men|seasons?|ways?|ply|days?|nights?|weeks?|months?|years?|yrs?|min|mins|minutes?|w|watts?|v|volts?|grit|gauge|denier|mesh|micron|%|percent|sizes?|strands?|cores?|blades?|functions?|eyes?|rooms?|doors?|pockets?)${end}`,
+  ),
+  property(String.raw`(?<![\w])#\s?\d+${end}`),
+  manner(String.raw`${start}(${range})\s*-?\s*(${volumeUnit})\.?${end}`, (match) => {
+    const [text, figures, unit] = match;
+    const volume = parseVolume(
+      text.startsWith(figures!) ? `${lastOf(figures!)} ${unit!}` : text.trim(),
+    );
+    return volume.ok ? done({ what: 'volume', volumeMl: volume.value }) : volume;
+  }),
+  manner(
+    String.raw`${start}(${range})\s*-?\s*(${massUnit})\.?(?:\s+(${number})\s*(?:ounces?|oz))?${end}`,
+    ([text, figures, unit, ounces]) => {
+      // Of a range of masses the heavier counts.
+      const written = text.trim().startsWith(figures!)
+        ? `${lastOf(figures!)} ${unit!}${ounces === undefined ? '' : ` ${ounces} oz`}`
+        : text.trim();
+      const mass = parseMass(written);
+      return mass.ok
+        ? done({
+            what: 'mass',
+            massG: mass.value,
+            isOunces: /^o/i.test(unit!),
+            isPounds: /^(?:lb|pound|k)/i.test(unit!),
+          })
+        : mass;
+    },
+  ),
+  manner(
+    String.raw`${start}(${range})\s*-?\s*(${longUnit})(?:\s*(${number})\s*(?:in|inch(?:es)?|["″”]))?(?![\p{L}\d])`,
+    ([text, figures, unit]) => length(text, figures!, unit!, false),
+  ),
+  manner(
+    String.raw`${start}(${range})\s*-?\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|inch(?:es)?|in|["″”])(?![\p{L}\d])`,
+    ([text, figures, unit]) => length(text, figures!, unit!, true),
+  ),
+  count(String.raw`(?<![\w.,])(\d{1,4})\s*[x×](?=\s)`, 'times'),
+  count(String.raw`(?<![\w.,])[x×]\s?(\d{1,4})(?![\p{L}\d.,])`, 'times'),
+  count(
+    String.raw`(?<![\w.,])(\d{1,3}|two|three|four|five|six)\s+${packs}\s+of(?![\p{L}\d])`,
+    'times',
+  ),
+  count(
+    String.raw`(?<![\p{L}\d])(?:pack|packet|set|box|bag|case|card|pkt)s?\s+of\s+(\d{1,4})(?![\p{L}\d])`,
+    'stated',
+  ),
+  count(
+    String.raw`(?<![\w.,])(\d{1,4})\s*-?\s*(?:packs?|pks?|pcs?|pieces?|ct|count|counts|units?|ea|each|off|no)\.?(?![\p{L}\d])`,
+    'stated',
+  ),
+  count(
+    String.raw`(?<![\p{L}\d])(?:qty|quantity|count|number|no)\s*[.:=]?\s*(\d{1,4})(?![\p{L}\d.,])`,
+    'stated',
+  ),
+  count(String.raw`[(\[]\s*[x×]?\s*(\d{1,4})\s*(?:pcs?|pieces?|off)?\s*[)\]]`, 'stated'),
+  count(String.raw`^(\d{1,4})\s+(?=\p{L})`, 'before'),
+  count(
+    String.raw`^(two|three|four|five|six|seven|eight|nine|ten|twelve|a dozen|dozen|half a dozen|a couple of|couple of|a pair of|pair of|an?)\s+(?=\p{L})`,
+    'before',
+  ),
+  count(String.raw`(?<=[\p{L})\u0001]\s)(\d{1,3})$`, 'after'),
+];
+
+/**
+ * Finds every quantity in a line of text: numbers with units glued or apart, feet and inch marks, fractions and groups,
+ * ranges, sizes, ratings, breaking loads, counts in every place, cells, prices.
+ *
+ * Refuses what cannot be believed or can be read in two ways (`1,234 g`), and a quantity below zero, in one sentence.
+ *
+ * @example amountsIn('550 cord 50 ft') // a length of 15 240 mm, and a count of 550 before it
+ */
+export function amountsIn(line: string): Outcome<AmountsRead> {
+  const amounts: AmountAt[] = [];
+  let words = line;
+  for (const { pattern, amount } of manners) {
+    pattern.lastIndex = 0;
+    const against = words;
+    for (let match = pattern.exec(against); match !== null; match = pattern.exec(against)) {
+      if (match[0] === '') {
+        pattern.lastIndex += 1;
+        continue;
+      }
+      const read = amount(match, against);
+      if (!read.ok) return read;
+      if (read.value === null) continue;
+      const to = match.index + match[0].length;
+      amounts.push({ amount: read.value, from: match.index, to });
+      words = words.slice(0, match.index) + blank.repeat(to - match.index) + words.slice(to);
+    }
+  }
+  return done({ amounts: amounts.sort((one, other) => one.from - other.from), words });
+}
+
+/** What stands in place of an amount that was read: no letter, no digit, no space. */
+const blank = '\u0001';
+
+/** The lower end of a range: what is relied on is rather less. */
+function lowest(figures: string): Outcome<number> {
+  const read = readNumeral(figures);
+  return read.ok ? done(read.value.value) : read;
+}
+
+/** The upper end of a range, as text. */
+function lastOf(figures: string): string {
+  const ends = /^(.*?\d)\s*(?:–|to|-)\s*(\d.*)$/i.exec(figures);
+  return ends && !/[/⁄]/.test(ends[2]!) ? ends[2]! : figures;
+}
+
+function length(text: string, figures: string, unit: string, isSmall: boolean): Outcome<Amount> {
+  const written = text.trim();
+  const isRange = written.startsWith(figures) && lastOf(figures) !== figures;
+  const lower = isRange ? readNumeral(figures) : null;
+  const read = parseLength(
+    lower?.ok ? `${lower.value.value} ${unit}` : written.replace(/(\d)-(?=\p{L})/u, '$1 '),
+  );
+  return read.ok ? done({ what: 'length', lengthMm: read.value, isSmall }) : read;
+}
+
+function degreesOf(degrees: number, match: RegExpExecArray): Amount {
+  const isBelow = /^[-−–]/.test(match[0].trim());
+  return {
+    what: 'temperature',
+    degrees: isBelow ? -degrees : degrees,
+    unit: (match[2]?.toUpperCase() as 'C' | 'F' | undefined) ?? null,
+  };
+}
+
+function signedDegrees(sign: string | undefined, digits: string, unit: string): Amount {
+  const degrees = Number(digits.replace(',', '.'));
+  const isBelow = sign !== undefined && !sign.startsWith('+');
+  return { what: 'temperature', degrees: isBelow ? -degrees : degrees, unit: unit as 'C' | 'F' };
+}
+
+function breakingLoad(value: number, match: RegExpExecArray): Amount {
+  const unit = match[2]!.toLowerCase();
+  const newtons: Readonly<Record<string, number>> = {
+    kn: 1000,
+    dan: 10,
+    n: 1,
+    kgf: newtonsPerKgf,
+    lbf: newtonsPerLbf,
+  };
+  const each = newtons[unit] ?? (unit.startsWith('k') ? newtonsPerKgf : newtonsPerLbf);
+  return { what: 'breaking load', breakingN: value * each };
+}
+
+/** The load of a mass that was meant as what breaks a cord, in newtons. */
+export function newtonsOf(massG: number): number {
+  return (massG / 1000) * newtonsPerKgf;
+}

@@ -1,0 +1,63 @@
+import { withContents, type Kind } from '../catalogue';
+import { kindOf } from '../catalogue';
+import type { AmountAt } from '../quantity';
+import type { ContentUnit, Gear } from '../gear';
+import { stem, wordsOf } from './words';
+
+/** How many there are, or are in one of them. */
+export interface Counted {
+  /** The gear with the count that the line says. */
+  readonly in: (gear: Gear) => Gear;
+  /** The number is part of what it is called: it counts nothing. */
+  readonly isNamed: boolean;
+}
+
+const inPieces: readonly ContentUnit[] = ['lights', 'tablets', 'pieces', 'doses'];
+
+/** A bare number after a name counts up to here; above it is a model’s, or of another unit. */
+const mostAfter = 200;
+/** A bare number before a name counts pieces up to here: `550 cord` is no five hundred cords. */
+const mostBefore = 99;
+
+/**
+ * What a number counts: pieces, or what is in one. `25 matches` is one case of them, `3 candles` are three; `2 x chlorine
+ * tablets` are two cards. Where the kind holds pieces and is called by their plural, a number that is not said to count packs
+ * counts what is inside.
+ */
+export function countOf(amounts: readonly AmountAt[], started: Gear, words: string): Counted {
+  const cells = amounts.flatMap(({ amount }) => (amount.what === 'cells' ? [amount] : []))[0];
+  const isCell = started.supplies.some(({ job }) => job === 'cells');
+  const counts = amounts.flatMap(({ amount }) => (amount.what === 'count' ? [amount] : []));
+  const times = counts.find(({ as }) => as === 'times');
+  const other = counts.find(({ as }) => as !== 'times');
+  const kind = started.kind === null ? null : (kindOf(started.kind) ?? null);
+  const isTrait = other !== undefined && kind?.traits.includes(String(other.count));
+  const isInside = other !== undefined && kind !== null && countsInside(kind, other.count, words);
+  const isBelieved =
+    other !== undefined &&
+    !isTrait &&
+    (isInside ||
+      other.as === 'stated' ||
+      other.count <= (other.as === 'before' ? mostBefore : mostAfter));
+  const ofCells = isCell && cells && cells.count !== null ? cells.count : null;
+  const pieces = times?.count ?? (isBelieved && !isInside ? other.count : null) ?? ofCells;
+  return {
+    isNamed: other !== undefined && !isBelieved,
+    in(gear) {
+      const filled = isBelieved && isInside ? withContents(gear, other.count) : gear;
+      return pieces === null ? filled : { ...filled, count: pieces };
+    },
+  };
+}
+
+function countsInside({ contents, nouns }: Kind, count: number, words: string): boolean {
+  if (contents === null || !inPieces.includes(contents.unit) || count < 2) return false;
+  const written = new Set(wordsOf(words));
+  return nouns.some((noun) => {
+    const last = noun.split(' ').at(-1)!;
+    const isPlural = last.endsWith('s') && stem(last) !== last;
+    return (
+      isPlural && (written.has(last) || (contents.unit !== 'lights' && written.has(stem(last))))
+    );
+  });
+}

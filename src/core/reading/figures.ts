@@ -1,0 +1,387 @@
+import { typedSays } from '../refusals/typed';
+import {
+  areaOf,
+  capacityOf,
+  lengthOf,
+  withAmountOf,
+  withArea,
+  withCapacity,
+  withContents,
+  withLength,
+  withSides,
+} from '../catalogue';
+import {
+  done,
+  mlPerFluidOunce,
+  gramsPerOunce,
+  newtonsOf,
+  parseSize,
+  refused,
+  type Amount,
+  type Outcome,
+  type Size,
+  type UnitSystem,
+} from '../quantity';
+import {
+  bulkOf,
+  energyBehind,
+  withMassOf,
+  type Facts,
+  type Form,
+  type Gear,
+  type JobId,
+} from '../gear';
+import { withCells } from './cells';
+
+/** Gear with the figures of its line. */
+export interface Figured {
+  readonly gear: Gear;
+  /** The amounts that the gear shows as figures of its own, so that its name need not. */
+  readonly shown: ReadonlySet<Amount>;
+}
+
+/** Two sides from here on are a sheet’s rather than those of something as it is carried. */
+const leastSheetMm = 700;
+
+/** The largest sheet that is believed, in m². */
+const mostAreaM2 = 60;
+
+/** No food gives more in a gram: fat, in kcal. */
+export const mostKcalPerG = 9;
+
+/** No lamp gives more light for its power: the best that is sold, in lm/W. */
+export const mostLumensPerWatt = 200;
+
+/** Nothing is heavier: iridium, in g/mL. */
+const mostGPerMl = 22.6;
+
+/** Nominal voltage of a bank’s cells, by which its mAh are meant. */
+const voltsOfBank = 3.7;
+
+/**
+ * Gives each figure of a line to what it is a figure of, which the kind decides: `450 g` on a gas canister are grams of gas,
+ * on a pot its mass; `20 oz` on a flask what it holds; `200 lb` on a cord what it breaks at.
+ */
+export function withFigures(
+  started: Gear,
+  amounts: readonly Amount[],
+  units: UnitSystem,
+): Outcome<Figured> {
+  const shown = new Set<Amount>();
+  let gear = withCells(started, amounts);
+  const hasVolume = amounts.some(({ what }) => what === 'volume');
+  for (const amount of inOrder(amounts)) {
+    const next = withFigure(gear, amount, { units, hasVolume, amounts });
+    if (!next.ok) return next;
+    if (next.value.isShown) shown.add(amount);
+    gear = next.value.gear;
+  }
+  const doubt = unbelievable(gear, amounts);
+  return doubt === null ? done({ gear, shown }) : refused(doubt);
+}
+
+/** What makes a piece larger comes before what states its mass and its energy. */
+const order: readonly Amount['what'][] = [
+  'volume',
+  'length',
+  'size',
+  'hours',
+  'charge',
+  'energy',
+  'mass',
+  'food energy',
+  'breaking load',
+  'temperature',
+  'R',
+  'lumens',
+];
+
+function inOrder(amounts: readonly Amount[]): readonly Amount[] {
+  return [...amounts].sort((one, other) => order.indexOf(one.what) - order.indexOf(other.what));
+}
+
+interface Around {
+  readonly units: UnitSystem;
+  readonly hasVolume: boolean;
+  readonly amounts: readonly Amount[];
+}
+
+interface Step {
+  readonly gear: Gear;
+  readonly isShown: boolean;
+}
+
+function named(gear: Gear): Outcome<Step> {
+  return done({ gear, isShown: false });
+}
+
+function shownIn(gear: Gear): Outcome<Step> {
+  return done({ gear, isShown: true });
+}
+
+function withFigure(gear: Gear, amount: Amount, around: Around): Outcome<Step> {
+  switch (amount.what) {
+    case 'volume':
+      return amount.volumeMl > 0
+        ? named(withVolume(gear, amount.volumeMl))
+        : refused(typedSays.volumeOfNothing());
+    case 'length':
+      return withLengthOf(gear, amount, around);
+    case 'size':
+      return withSize(gear, amount.text, around.units);
+    case 'mass':
+      return withMass(gear, amount, around);
+    case 'hours':
+      return named(
+        gear.contents?.unit === 'h' && amount.hours > 0 ? withContents(gear, amount.hours) : gear,
+      );
+    case 'charge':
+      return named(withEnergy(gear, (amount.mAh / 1000) * voltsOf(gear)));
+    case 'energy':
+      return named(withEnergy(gear, amount.energyWh));
+    case 'food energy':
+      return named(withFoodEnergy(gear, amount.kcal, around.amounts));
+    case 'breaking load':
+      return named(withFact(gear, 'cord', { of: 'cord', breakingN: tenths(amount.breakingN) }));
+    case 'temperature':
+      return withTemperature(gear, amount, around.units);
+    case 'R':
+      return named(withJobAmount(gear, 'ground', amount.r));
+    case 'lumens':
+      return named(withLight(gear, amount.lumens, around.amounts));
+    case 'cells':
+    case 'count':
+    case 'price':
+    case 'property':
+      return named(gear);
+  }
+}
+
+/** What it holds to be used up, or has room for. */
+function withVolume(gear: Gear, volumeMl: number): Gear {
+  return gear.contents?.unit === 'mL' ? withContents(gear, volumeMl) : withCapacity(gear, volumeMl);
+}
+
+function withLengthOf(
+  gear: Gear,
+  { lengthMm, isSmall }: Amount & { readonly what: 'length' },
+  { amounts }: Around,
+): Outcome<Step> {
+  if (lengthOf(gear) === null || (isSmall && lengthMm < 500)) return named(gear);
+  const isThickness = isSmall && amounts.some((other) => other.what === 'length' && !other.isSmall);
+  if (isThickness) return named(gear);
+  return lengthMm > 0
+    ? named(withLength(gear, lengthMm / 1000))
+    : refused(typedSays.lengthOfNothing());
+}
+
+function withMass(
+  gear: Gear,
+  amount: Amount & { readonly what: 'mass' },
+  { hasVolume }: Around,
+): Outcome<Step> {
+  const { massG } = amount;
+  const fluidMl = amount.isOunces && !hasVolume ? (massG / gramsPerOunce) * mlPerFluidOunce : null;
+  if (fluidMl !== null && isRatherFluid(gear, massG, fluidMl))
+    return named(withVolume(gear, fluidMl));
+  if (amount.isPounds && isBreakingLoad(gear, massG)) {
+    return named(withFact(gear, 'cord', { of: 'cord', breakingN: tenths(newtonsOf(massG)) }));
+  }
+  if (gear.contents?.unit === 'g' && massG > 0 && !isGross(gear, massG))
+    return named(withContents(gear, massG));
+  const fed = gear.contents === null ? withFoodFor(gear, massG) : gear;
+  return shownIn(withMassOf(fed, massG, 'stated'));
+}
+
+/** Of a liquid, ounces are fluid ones; of a vessel, where that is the likelier of the two. */
+function isRatherFluid(gear: Gear, massG: number, fluidMl: number): boolean {
+  if (gear.contents?.unit === 'mL') return true;
+  const capacityMl = capacityOf(gear);
+  if (capacityMl === 0 || gear.massG === null || gear.massG === 0) return false;
+  return Math.abs(Math.log(fluidMl / capacityMl)) < Math.abs(Math.log(massG / gear.massG));
+}
+
+/** Pounds and kilograms on a cord are what it breaks at, where as its mass they would be several times too much. */
+function isBreakingLoad(gear: Gear, massG: number): boolean {
+  return lengthOf(gear) !== null && gear.massG !== null && massG > 5 * gear.massG;
+}
+
+/** A mass that is that of a full one, where what holds the contents weighs a good part of it: 380 g of a canister of 230. */
+function isGross({ contents, massG }: Gear, stated: number): boolean {
+  if (contents === null || massG === null || contents.massG > 0.9 * massG) return false;
+  return Math.abs(Math.log(stated / massG)) < 0.06;
+}
+
+/** Food that is as much more as it is heavier. */
+function withFoodFor(gear: Gear, massG: number): Gear {
+  if (gear.massG === null || gear.massG === 0 || !gear.supplies.some(({ job }) => job === 'food'))
+    return gear;
+  return withAmountOf(gear, ['food'], massG / gear.massG);
+}
+
+function withFoodEnergy(gear: Gear, kcal: number, amounts: readonly Amount[]): Gear {
+  const own = gear.supplies.find(({ job }) => job === 'food')?.amount;
+  if (typeof own !== 'number' || own === 0 || kcal <= 0) return gear;
+  const isMassKnown = amounts.some(({ what }) => what === 'mass');
+  if (!isMassKnown && gear.contents !== null)
+    return withContents(gear, (gear.contents.full * kcal) / own);
+  const fed = withJobAmount(gear, 'food', kcal);
+  if (isMassKnown || gear.massG === null) return fed;
+  // As dense as the kind is: a block of half as much again weighs half as much again.
+  return { ...fed, massG: tenths((gear.massG * kcal) / own) };
+}
+
+function withEnergy(gear: Gear, energyWh: number): Gear {
+  if (energyWh <= 0) return gear;
+  if (gear.contents?.unit === 'Wh') return withContents(gear, tenths(energyWh));
+  return gear.supplies.some(({ job }) => job === 'cells')
+    ? withJobAmount(gear, 'cells', energyWh)
+    : gear;
+}
+
+/** Nominal volts by which a cell’s mAh are meant. */
+function voltsOf({ supplies }: Gear): number {
+  const sort = supplies.find(({ job }) => job === 'cells')?.sort;
+  if (sort === undefined || sort === null) return voltsOfBank;
+  if (/NiMH/.test(sort)) return 1.2;
+  if (/alkaline|AA lithium/.test(sort)) return sort.startsWith('9') ? 9 : 1.5;
+  return /^CR/.test(sort) ? 3 : 3.6;
+}
+
+function withTemperature(
+  gear: Gear,
+  { degrees, unit }: Amount & { readonly what: 'temperature' },
+  units: UnitSystem,
+): Outcome<Step> {
+  if (!gear.supplies.some(({ job }) => job === 'sleep')) return named(gear);
+  if (unit === null && (degrees === 0 || units === 'us')) {
+    return refused(typedSays.whichDegrees(degrees));
+  }
+  const tempC = unit === 'F' ? ((degrees - 32) * 5) / 9 : degrees;
+  return named(withJobAmount(gear, 'sleep', tenths(tempC)));
+}
+
+/** A lamp’s light at one step: so many lumens for so many hours. Lumens alone say how bright, and not how long. */
+function withLight(gear: Gear, lumens: number, amounts: readonly Amount[]): Gear {
+  const lasts = amounts.find(({ what }) => what === 'hours');
+  return lasts?.what === 'hours' ? withJobAmount(gear, 'light', lumens * lasts.hours) : gear;
+}
+
+function withSize(gear: Gear, text: string, units: UnitSystem): Outcome<Step> {
+  const means = whatSizeMeans(text, gear);
+  const size = parseSize(text, bareUnit(means, units));
+  if (!size.ok) return size;
+  const sized = sizedAs(gear, size.value, means, text);
+  return sized.ok ? done({ gear: sized.value, isShown: means === 'outside' }) : sized;
+}
+
+/** What a size says of a piece: how large it is, how large it is laid out, how long and thick, or nothing sure. */
+type SizeMeans = 'outside' | 'laid out' | 'length and thickness' | 'not known';
+
+/**
+ * Two sides of a sheet are how large it is laid out, unless they are far too small for that. Two sides of something counted in
+ * metres are its length and thickness where one is many times the other. Of what is like no kind, two long sides may be a
+ * sheet’s: how small it packs is not known.
+ */
+function whatSizeMeans(text: string, gear: Gear): SizeMeans {
+  const sides = text.split(/[x×*]|\bby\b/i);
+  if (sides.length !== 2) return 'outside';
+  const size = parseSize(text, 'mm');
+  const [first, second] = size.ok ? size.value.sidesMm : [0, 0];
+  if (lengthOf(gear) !== null && Math.max(first, second) >= 20 * Math.min(first, second)) {
+    return 'length and thickness';
+  }
+  if (gear.kind === null && Math.min(first, second) >= leastSheetMm) return 'not known';
+  const typicalM2 = areaOf(gear);
+  if (typicalM2 === null || gear.form?.shape !== 'soft') return 'outside';
+  const isBare = !/[a-z"″”'′’]/i.test(text.replace(/x|by/gi, ''));
+  const areaM2 = (first * second) / 1e6;
+  return isBare || areaM2 >= typicalM2 / 5 ? 'laid out' : 'outside';
+}
+
+function bareUnit(means: SizeMeans, units: UnitSystem): 'mm' | 'in' | 'm' | 'ft' {
+  if (means === 'laid out') return units === 'metric' ? 'm' : 'ft';
+  return units === 'metric' ? 'mm' : 'in';
+}
+
+/** Two outside sides of a kind that is a box are its length and width; else a diameter and a height. */
+function sizedAs(
+  gear: Gear,
+  { sidesMm, round }: Size,
+  means: SizeMeans,
+  text: string,
+): Outcome<Gear> {
+  const [first, second, third] = sidesMm;
+  switch (means) {
+    case 'laid out': {
+      const areaM2 = (first * second) / 1e6;
+      if (areaM2 <= mostAreaM2) return done(withArea(gear, areaM2));
+      const inFeet = parseSize(text, 'ft');
+      const feetM2 = inFeet.ok ? (inFeet.value.sidesMm[0] * inFeet.value.sidesMm[1]) / 1e6 : areaM2;
+      return refused(
+        feetM2 <= mostAreaM2
+          ? typedSays.sheetRatherInFeet(Math.round(areaM2), text, tenths(feetM2))
+          : typedSays.sheetTooLarge(Math.round(areaM2)),
+      );
+    }
+    case 'not known':
+      return done(gear);
+    case 'length and thickness':
+      return done(withLength(gear, Math.max(first, second) / 1000));
+    case 'outside':
+      if (third !== undefined) return done(withSides(gear, boxOf(first, second, third), 'stated'));
+      return gear.form?.shape === 'box' && !round
+        ? done(withSides(gear, boxOf(first, second, gear.form.heightMm), 'typical'))
+        : done(
+            withSides(
+              gear,
+              { shape: 'cylinder', diameterMm: first, heightMm: second, upright: false },
+              'stated',
+            ),
+          );
+  }
+}
+
+function boxOf(lengthMm: number, widthMm: number, heightMm: number): Form {
+  return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
+}
+
+function withJobAmount(gear: Gear, job: JobId, amount: number): Gear {
+  return {
+    ...gear,
+    supplies: gear.supplies.map((supply) => (supply.job === job ? { ...supply, amount } : supply)),
+  };
+}
+
+function withFact(gear: Gear, job: JobId, facts: Facts): Gear {
+  return {
+    ...gear,
+    supplies: gear.supplies.map((supply) => (supply.job === job ? { ...supply, facts } : supply)),
+  };
+}
+
+/** What no physics allows, in words; null where all of it can be. */
+function unbelievable(gear: Gear, amounts: readonly Amount[]): string | null {
+  const { massG, form } = gear;
+  const kcal = gear.supplies.find(({ job }) => job === 'food')?.amount ?? null;
+  if (kcal !== null && massG !== null && kcal > mostKcalPerG * massG + 1) {
+    return typedSays.moreThanFat(Math.round(kcal), tenths(massG), mostKcalPerG);
+  }
+  const isMassStated = amounts.some(({ what }) => what === 'mass') && gear.massTrust === 'stated';
+  if (isMassStated && massG !== null && form !== null && gear.formTrust === 'stated') {
+    const gPerMl = massG / bulkOf(form).tightMl;
+    if (gPerMl > mostGPerMl) return typedSays.heavierThanMetal(Math.round(gPerMl));
+  }
+  const lamp = gear.supplies.find(({ job }) => job === 'light');
+  const light = lamp?.amount ?? null;
+  const lightWh = lamp ? energyBehind(lamp) : null;
+  const isLightTyped =
+    amounts.some(({ what }) => what === 'lumens') && amounts.some(({ what }) => what === 'hours');
+  return isLightTyped && light !== null && lightWh !== null && light > mostLumensPerWatt * lightWh
+    ? typedSays.moreLightThanPower(Math.round(light), tenths(lightWh), mostLumensPerWatt)
+    : null;
+}
+
+function tenths(value: number): number {
+  return Math.round(value * 10) / 10;
+}
