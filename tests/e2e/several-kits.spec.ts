@@ -149,7 +149,7 @@ test('a kit is held against several lists, its own and one that is brought in', 
 test('dead weight is named by mass saved, with what the rest would cost', async ({ page }) => {
   await open(page, '/layout/thrift');
   const dead = page.getByRole('region', { name: 'Dead weight' });
-  await expect(dead.getByRole('listitem').first()).toContainText(
+  await expect(dead.getByRole('listitem').filter({ hasText: 'Headlamp' })).toContainText(
     '▲ it does nothing here as it is: it lacks 3 × AAA cells',
   );
   const rest = page.getByRole('region', { name: 'What the rest would cost you' });

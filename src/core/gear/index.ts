@@ -3,6 +3,7 @@ export * from './form';
 export * from './cavity';
 export * from './supply';
 export * from './light';
+export * from './cautions';
 export * from './job-words';
 export * from './look';
 export * from './plain-text';

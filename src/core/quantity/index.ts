@@ -7,4 +7,3 @@ export * from './size';
 export * from './volume';
 export * from './money';
 export * from './day';
-export * from './amounts-in';

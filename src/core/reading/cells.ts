@@ -1,4 +1,4 @@
-import type { Amount } from '../quantity';
+import type { Amount } from '../quantity/amounts-in';
 import { isForCells, lightOf, sortsOf, type Gear, type Sort } from '../gear';
 
 /** The sort of the cells that are named: of the chemistry that is said, else of the commonest; null where none are. */

@@ -1,6 +1,6 @@
 import { withContents, type Kind } from '../catalogue';
 import { kindOf } from '../catalogue';
-import type { AmountAt } from '../quantity';
+import type { AmountAt } from '../quantity/amounts-in';
 import type { ContentUnit, Gear } from '../gear';
 import { stem, wordsOf } from './words';
 

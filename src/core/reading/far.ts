@@ -1,6 +1,6 @@
 import { capacityOf, lengthOf, type Kind } from '../catalogue';
 import { isForCells, serves } from '../gear';
-import type { Amount } from '../quantity';
+import type { Amount } from '../quantity/amounts-in';
 import { cellSortIn } from './cells';
 
 /**

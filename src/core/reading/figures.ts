@@ -14,14 +14,13 @@ import {
   done,
   mlPerFluidOunce,
   gramsPerOunce,
-  newtonsOf,
   parseSize,
   refused,
-  type Amount,
   type Outcome,
   type Size,
   type UnitSystem,
 } from '../quantity';
+import { newtonsOf, type Amount } from '../quantity/amounts-in';
 import {
   bulkOf,
   energyBehind,

@@ -1,17 +1,15 @@
 import { typedSays } from '../refusals/typed';
 import { gearOfKind, gearOfNoKind, kindOf, kinds, type Kind } from '../catalogue';
 import {
-  amountsIn,
   done,
   parseMoney,
   refused,
   says,
-  type Amount,
-  type AmountAt,
   type Currency,
   type Outcome,
   type UnitSystem,
 } from '../quantity';
+import { amountsIn, type Amount, type AmountAt } from '../quantity/amounts-in';
 import { capital, unsoundGear, whyNotName, withMassOf, type Gear } from '../gear';
 import { ownWords } from './taught';
 import { cellSortIn, runsOnCells } from './cells';

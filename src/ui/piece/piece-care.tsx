@@ -1,9 +1,10 @@
 import { Box, Heading, Text } from '@chakra-ui/react';
-import { capital, type Care, type Gear, type Harm } from '@/core/gear';
+import { capital, cautionsOf, type Care, type Gear, type Harm } from '@/core/gear';
 
 /** What a piece suffers from, what to do for it on a rhythm, and what to beware of. */
 export function PieceCare({ gear }: { readonly gear: Gear }) {
-  const { spoiledBy, failsIn, care, cautions } = gear;
+  const { spoiledBy, failsIn, care } = gear;
+  const cautions = cautionsOf(gear);
   if (spoiledBy.length + failsIn.length + care.length + cautions.length === 0) return null;
   return (
     <Box fontSize="sm">

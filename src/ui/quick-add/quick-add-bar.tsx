@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Flex } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
 import { memo } from 'react';
 import type { Gear } from '@/core/gear';
 import { newPlacement } from '@/core/loadout';
@@ -10,14 +11,16 @@ import { Input } from '@/ui/fields/input';
 import { select } from '@/ui/kit/selection';
 import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
-import { KindChoices } from './kind-choices';
-import { Understood } from './understood';
+import { loadReadAs } from './catalogue';
 import { useLine } from './use-line';
 
 interface QuickAddBarProps {
   /** The kit whose mat new gear is laid on; null adds to the shelf alone. */
   readonly kit: string | null;
 }
+
+/** Comes with the catalogue: nothing is read before. */
+const ReadAs = dynamic(() => loadReadAs().then((module) => module.ReadAs));
 
 /** One line to type gear into, showing what is understood as it is typed, and the kinds it may mean. */
 export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBarProps) {
@@ -61,8 +64,7 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
         void add();
       }}
     >
-      {isOpen && <KindChoices line={line} />}
-      <Understood line={line} />
+      {line.reading !== null && <ReadAs line={line} />}
       <Flex
         bg="panel"
         borderWidth="2px"

@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { printMass, printMoney, printNumber } from '@/core/quantity';
-import { printForm, type Gear } from '@/core/gear';
+import { cautionsOf, printForm, type Gear } from '@/core/gear';
 import type { Reading } from '@/core/reading';
 import { homeCategory, schemeOf } from '@/core/scheme';
 import { useBench } from '@/store/bench';
@@ -45,6 +45,7 @@ function ReadAs({ reading, line }: { readonly reading: Reading; readonly line: L
   const bench = useBench();
   const { units, scheme } = usePreferences();
   const { gear, kind } = reading;
+  const warnings = cautionsOf(gear);
   return (
     <>
       <GearIcon look={gear.look} />
@@ -77,9 +78,9 @@ function ReadAs({ reading, line }: { readonly reading: Reading; readonly line: L
       )}
       {kind !== null && <Tag>{doesInWords(gear)}</Tag>}
       <Tag>in {homeCategory(schemeOf(bench, scheme), gear).name}</Tag>
-      {gear.cautions[0] !== undefined && (
+      {warnings.length > 0 && (
         <Text fontSize="xs" color="fg.muted" width="full">
-          {gear.cautions[0]}
+          ⚠ {warnings.slice(0, 2).join(' ')}
         </Text>
       )}
     </>

@@ -19,13 +19,7 @@ export const chopping = {
 
 export const steelTool = { spoiledBy: ['wet', 'salt'], care: [every(12, 'inspect')] } as const;
 
-export const openFire = {
-  cautions: [
-    'Open fire is forbidden in many places and seasons. Never burn it in a closed space: carbon monoxide cannot be smelled.',
-  ],
-} as const;
-
-export const fireStarter = { spoiledBy: ['wet'], care: [every(12, 'test')], ...openFire } as const;
+export const fireStarter = { spoiledBy: ['wet'], care: [every(12, 'test')] } as const;
 
 export const gasUnderPressure = {
   spoiledBy: ['heat', 'frost'],
@@ -44,7 +38,6 @@ export const treatment = {
 export const medicine = {
   spoiledBy: ['heat', 'frost', 'wet'],
   care: [every(6, 'inspect')],
-  cautions: ['Never after its date. Follow its leaflet, and the advice of a doctor or pharmacist.'],
 } as const;
 
 export const dressing = {

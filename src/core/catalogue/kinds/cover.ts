@@ -16,7 +16,7 @@ import {
   warm,
   type Kind,
 } from '../kind';
-import { cloth, coated, insulation, openFire, sealedFilm } from './beside';
+import { cloth, coated, insulation, sealedFilm } from './beside';
 
 // prettier-ignore
 export const cover: readonly Kind[] = [
@@ -153,5 +153,5 @@ export const cover: readonly Kind[] = [
   kind('hot-water-bottle', 'Hot-water bottle', 'hot water bottle|hotwaterbottle|rubber hot water bottle', 'hot|rubber', ['water-bag', 'rubber', '#b1423c'], 210, soft(520, 350, 25), 900,
     [madeFor('warm-pack', null, relying('boil'))], [], { care: [every(24, 'replace')], cautions: ['Never with boiling water, and never when the rubber has cracks.'] }),
   kind('candle-lantern', 'Candle lantern', 'candle lantern|tea light lantern|lantern', 'candle|tea light', ['lantern', 'steel', '#b08d4a'], 190, cylinder(52, 110), 1900,
-    [serves('candle', null, relying('candle'))], [rigidCavity('inside', 'Inside', insideCylinder(40, 70))], openFire),
+    [serves('candle', null, relying('candle'))], [rigidCavity('inside', 'Inside', insideCylinder(40, 70))]),
 ];
