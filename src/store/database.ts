@@ -19,7 +19,7 @@ import {
 import { badRecordIn, type BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 4;
+export const databaseVersion = 5;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -112,6 +112,13 @@ const ladder: readonly Step[] = [
     if (!migrate) return;
     await eachOf(upgrading, 'gear', migrate.gearFromEarlyVersion3);
     await eachOf(upgrading, 'loadouts', migrate.loadoutFromEarlyVersion3);
+    await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
+    await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
+  },
+  // What came since: loads, closures, parts and checks, filled in by the same functions, which leave what is there.
+  async (_database, upgrading, migrate) => {
+    if (!migrate) return;
+    await eachOf(upgrading, 'gear', migrate.gearFromEarlyVersion3);
     await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
     await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
   },

@@ -37,6 +37,7 @@ export function holder(id: string, differs: Partial<Gear> = {}): Gear {
         mouth: { shape: 'section' },
         mostMassG: null,
         waterproof: false,
+        closure: null,
         reach: 'main',
       },
     ],

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { demoBench } from '@/core/demo';
 import { kinds, gearOfKind } from '@/core/catalogue';
-import type { Gear } from '@/core/gear';
-import { formOf, type GearForm } from '@/ui/gear-editor/gear-form';
+import { plainSupply, usualDemands, type Gear, type JobId } from '@/core/gear';
+import { demandsText, parseDemands } from '@/ui/gear-editor/demands-text';
+import { formOf, supplyRowOf, type GearForm } from '@/ui/gear-editor/gear-form';
 import { changeOf } from '@/ui/gear-editor/gear-form-reading';
 
 const metric = { units: 'metric', currency: 'EUR' } as const;
@@ -35,6 +36,118 @@ function problems(gear: Gear, typed: Partial<GearForm>) {
   const read = changed(gear, typed);
   return read.ok ? {} : read.problems;
 }
+
+/** A row as it is added for a job. */
+function row(job: JobId) {
+  return supplyRowOf(
+    { ...plainSupply(job, 'serves', null), demands: usualDemands[job] ?? [] },
+    null,
+  );
+}
+
+describe('what a job relies on', () => {
+  it('is written and read the same, for every supply of every kind', () => {
+    for (const { id, supplies } of kinds) {
+      for (const { job, demands } of supplies) {
+        expect([id, job, parseDemands(demandsText(demands))]).toEqual([
+          id,
+          job,
+          { ok: true, value: demands },
+        ]);
+      }
+    }
+  });
+
+  it.each([
+    ['fuel of gas', [{ on: 'jobs', anyOf: ['fuel'], sorts: ['gas'], items: 1 }]],
+    [
+      '2 x cells of AA alkaline; the sun',
+      [{ on: 'jobs', anyOf: ['cells'], sorts: ['AA alkaline'], items: 2 }, { on: 'sun' }],
+    ],
+    ['Flame or Spark', [{ on: 'jobs', anyOf: ['flame', 'spark'], sorts: null, items: 1 }]],
+    ['', []],
+  ])('%j', (text, demands) => {
+    expect(parseDemands(text)).toEqual({ ok: true, value: demands });
+  });
+
+  it.each([
+    ['fuel of steam', /none of gas, spirit/],
+    ['cord of silk', /comes in no sorts/],
+    ['prayer', /is not a job/],
+    ['0 x cells', /no number of items/],
+  ])('%j is told to be wrong', (text, says) => {
+    const read = parseDemands(text);
+    expect(read.ok ? 'read' : read.problem.message).toMatch(says);
+  });
+
+  it('is what the job usually asks when it is added, and less only with a reason that is kept', () => {
+    const supplies = [row('stove')];
+    expect(change(bottle, { supplies }).supplies![0]!.demands).toEqual(usualDemands.stove);
+    const bare = [{ ...row('stove'), relies: 'flame' }];
+    expect(problems(bottle, { supplies: bare })).toEqual({
+      'supplies.0.because': '“stove” usually relies on fuel: put it back, or say why not.',
+    });
+    const told = change(bottle, { supplies: [{ ...bare[0]!, because: 'burns what lies about' }] });
+    expect(told.supplies![0]!.demands).toHaveLength(1);
+    expect(told.note).toBe('stove: burns what lies about');
+  });
+
+  it('is asked by most kinds that are made for the job or serve', () => {
+    for (const [job, usual] of Object.entries(usualDemands)) {
+      // What boils treats water by the way, and asks for a fire.
+      const doing = kinds.flatMap(({ supplies }) =>
+        supplies.filter(
+          (each) =>
+            each.job === job &&
+            each.fitness !== 'improvised' &&
+            !(job === 'treat-water' && supplies.some((other) => other.job === 'boil')),
+        ),
+      );
+      for (const demand of usual) {
+        const asking = doing.filter(({ demands }) =>
+          demands.some(
+            (each) =>
+              each.on === demand.on &&
+              (each.on === 'sun' ||
+                demand.on === 'sun' ||
+                each.anyOf.some((one) => demand.anyOf.includes(one))),
+          ),
+        );
+        expect([job, asking.length * 2 >= doing.length]).toEqual([job, true]);
+      }
+    }
+  });
+});
+
+describe('loads, mouths and parts', () => {
+  it('are read with their units, and stay as they were where they were left', () => {
+    expect(change(bottle, { bears: '2 kN', mostLoad: '18 kg' })).toMatchObject({
+      bearsN: 2000,
+      mostLoadG: 18_000,
+    });
+    expect(change(bottle, { bears: '150 kg' }).bearsN).toBe(1471);
+    const [inside] = formOf(bottle, metric).cavities;
+    const wide = change(bottle, {
+      cavities: [{ ...inside!, mouth: '60x30 mm', most: '1.2 kg', closure: 'screw' }],
+    });
+    expect(wide.cavities![0]).toMatchObject({
+      mouth: { shape: 'slot', lengthMm: 60, widthMm: 30 },
+      mostMassG: 1200,
+      closure: 'screw',
+    });
+    expect(change(bottle, { upright: 'yes', size: '78x230 mm' }).form).toMatchObject({
+      upright: true,
+    });
+    expect(change(bag, { thinnest: '90 mm', longestRigid: '' }).form).toMatchObject({
+      thinnestMm: 90,
+      longestRigidMm: 0,
+    });
+    const [first] = formOf(bottle, metric).supplies;
+    expect(
+      change(bottle, { supplies: [{ ...first!, part: 'lid', bothHands: 'yes' }] }).supplies![0],
+    ).toMatchObject({ part: 'lid', needsBothHands: true });
+  });
+});
 
 describe('how a piece is kept', () => {
   it('is read from words, each harm and act once', () => {
@@ -156,8 +269,11 @@ describe('the editor’s form', () => {
     const tin = {
       name: 'Hidden',
       inside: '95x61x21 mm',
+      mouth: '',
+      most: '2 kg',
+      closure: 'flap',
       reach: 'on body',
-      waterproof: true,
+      waterproof: 'yes',
       was: null,
     } as const;
     const made = change(pouch, {
@@ -172,6 +288,8 @@ describe('the editor’s form', () => {
       id: 'new-1',
       inside: { shape: 'box', lengthMm: 95, widthMm: 61, heightMm: 21 },
       mouth: { shape: 'section' },
+      mostMassG: 2000,
+      closure: 'flap',
       waterproof: true,
     });
   });
@@ -191,7 +309,7 @@ describe('the editor’s form', () => {
     [
       'a job’s amount in words',
       bottle,
-      { supplies: [{ job: 'cut', fitness: 'serves', amount: 'lots', sort: '', was: null }] },
+      { supplies: [{ ...row('cut'), amount: 'lots' }] },
       { 'supplies.0.amount': /“lots” is not a number/ },
     ],
     [
@@ -199,7 +317,16 @@ describe('the editor’s form', () => {
       bottle,
       {
         cavities: [
-          { name: 'Inside', inside: 'roomy', reach: 'main', waterproof: false, was: null },
+          {
+            name: 'Inside',
+            inside: 'roomy',
+            mouth: '',
+            most: '',
+            closure: '',
+            reach: 'main',
+            waterproof: 'no',
+            was: null,
+          },
         ],
       },
       { 'cavities.0.inside': /neither a size.*nor a volume/ },

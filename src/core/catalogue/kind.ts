@@ -3,6 +3,7 @@ import type {
   Care,
   Cavity,
   CellType,
+  Closure,
   Harm,
   Keeping,
   Sort,
@@ -23,6 +24,7 @@ import type {
   WarmStuff,
 } from '../gear';
 import { doesNotWorkIn } from './does-not-work-in';
+import { bears, cleanOnly, closureOf, mostLoads, noisy, readyings, trials } from './handling';
 
 /**
  * A generic entry that gear can start from. Its figures are typical, until the piece is measured. Its care is what is to be done to it on a rhythm while it lies stored (own planning values); its cautions are short and
@@ -48,6 +50,12 @@ export interface Kind extends Keeping {
   readonly supplies: readonly Supply[];
   /** What one full one holds of what is used up; null where nothing is. */
   readonly contents: KindContents | null;
+  /** What it bears at most when something hangs on it, in N, and carries at most in its cavities, in g. */
+  readonly bearsN: number | null;
+  readonly mostLoadG: number | null;
+  /** What is done to it before it goes along, and how it is tried. */
+  readonly ready: readonly string[];
+  readonly trial: readonly string[];
 }
 
 export interface KindContents {
@@ -95,14 +103,28 @@ export function kind(
     massG,
     form,
     priceMinor,
-    cavities,
+    cavities: cavities.map((cavity) => ({
+      ...cavity,
+      closure: closureOf(id, silhouette, cavity),
+    })),
     supplies,
     contents: contents ?? metresOf(supplies, form, massG),
     spoiledBy,
     failsIn: doesNotWorkIn(id),
     care,
-    cautions,
+    cautions: [...cautions, ...handledSo(id)],
+    bearsN: bears[id] ?? null,
+    mostLoadG: mostLoads[id] ?? null,
+    ready: readyings[id] ?? [],
+    trial: trials[id] ?? [],
   };
+}
+
+function handledSo(id: string): readonly string[] {
+  return [
+    ...(noisy.includes(id) ? ['Heard from afar.'] : []),
+    ...(cleanOnly.includes(id) ? ['For clean water only.'] : []),
+  ];
 }
 
 function listed(words: string): readonly string[] {
@@ -260,12 +282,13 @@ export function rigidCavity(
   {
     reach = 'main',
     waterproof = false,
+    closure = null,
     mouthMm,
   }: CavityExtras & { readonly mouthMm?: number } = {},
 ): Cavity {
   const mouth: Mouth =
     mouthMm === undefined ? { shape: 'section' } : { shape: 'round', diameterMm: mouthMm };
-  return { id, name, inside, mouth, mostMassG: null, waterproof, reach };
+  return { id, name, inside, mouth, mostMassG: null, waterproof, closure, reach };
 }
 
 /** A cavity with soft walls: volume in mL, longest side in mm. */
@@ -277,6 +300,7 @@ export function softCavity(
   {
     reach = 'main',
     waterproof = false,
+    closure = null,
     bulgeShare = 0,
   }: CavityExtras & { readonly bulgeShare?: number } = {},
 ): Cavity {
@@ -287,6 +311,7 @@ export function softCavity(
     mouth: { shape: 'section' },
     mostMassG: null,
     waterproof,
+    closure,
     reach,
   };
 }
@@ -294,6 +319,7 @@ export function softCavity(
 interface CavityExtras {
   readonly reach?: Reach;
   readonly waterproof?: boolean;
+  readonly closure?: Closure | null;
 }
 
 export function insideBox(lengthMm: number, widthMm: number, heightMm: number) {

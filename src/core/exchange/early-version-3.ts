@@ -1,5 +1,5 @@
 import { kindOf } from '../catalogue';
-import { noKeeping, type Demand, type Supply } from '../gear';
+import { noKeeping, type Cavity, type Demand, type Supply } from '../gear';
 
 type Entry = Readonly<Record<string, unknown>>;
 
@@ -33,12 +33,16 @@ export function gearFromEarlyVersion3(gear: unknown): unknown {
   const { spoiledBy, failsIn, care, cautions } = kind ?? noKeeping;
   return {
     lots: [],
+    bearsN: kind?.bearsN ?? null,
+    mostLoadG: kind?.mostLoadG ?? null,
+    checks: [],
     spoiledBy,
     failsIn,
     care,
     cautions,
     ...gear,
     ...(typeof gear.tier === 'string' && { tier: tierNow[gear.tier] ?? gear.tier }),
+    cavities: eachOf(gear.cavities, (cavity) => cavityFromEarlyVersion3(cavity, kind?.cavities)),
     supplies: eachOf(gear.supplies, (supply) => supplyFromEarlyVersion3(supply, kind?.supplies)),
   };
 }
@@ -88,9 +92,15 @@ function supplyFromEarlyVersion3(supply: unknown, ofKind: readonly Supply[] = []
     sort: cell ?? like?.sort ?? unknown,
     facts: like?.facts ?? null,
     needsBothHands: like?.needsBothHands ?? false,
+    part: null,
     ...rest,
     demands: eachOf(supply.demands, (demand) => demandFromEarlyVersion3(demand, like?.demands)),
   };
+}
+
+function cavityFromEarlyVersion3(cavity: unknown, ofKind: readonly Cavity[] = []): unknown {
+  if (!isEntry(cavity)) return cavity;
+  return { closure: ofKind.find(({ id }) => id === cavity.id)?.closure ?? null, ...cavity };
 }
 
 function demandFromEarlyVersion3(demand: unknown, ofKind: readonly Demand[] = []): unknown {

@@ -4,7 +4,9 @@ import {
   above0,
   colourPattern,
   careActs,
+  closures,
   contentUnits,
+  mostChecks,
   fitnesses,
   harms,
   idPattern,
@@ -126,6 +128,7 @@ const cavity = v.strictObject({
   ]),
   mostMassG: v.nullable(within(above0(mostMassG))),
   waterproof: v.boolean(),
+  closure: v.optional(v.nullable(v.picklist(closures)), null),
   reach: v.picklist(reaches),
 });
 
@@ -188,6 +191,7 @@ const supply = v.strictObject({
   sort: v.optional(v.nullable(v.picklist(sorts)), null),
   facts: v.optional(v.nullable(facts), null),
   needsBothHands: v.optional(v.boolean(), false),
+  part: v.optional(v.nullable(name), null),
 });
 
 export const date = v.pipe(
@@ -226,6 +230,13 @@ const lot = v.strictObject({
   storedOn: v.nullable(date),
 });
 
+const check = v.strictObject({
+  what: name,
+  kind: v.picklist(['ready', 'trial']),
+  on: date,
+  passed: v.boolean(),
+});
+
 /** One line of the shelf. Masses in g, lengths in mm, volumes in mL, prices in minor units. */
 export const gearSchema = v.strictObject({
   id,
@@ -245,6 +256,12 @@ export const gearSchema = v.strictObject({
   contents: v.nullable(contents),
   goodUntil: v.nullable(date),
   lots: v.optional(v.pipe(v.array(lot), v.maxLength(mostLots, `holds more than ${mostLots}.`)), []),
+  bearsN: v.optional(v.nullable(within(above0(mostAmount))), null),
+  mostLoadG: v.optional(v.nullable(within(above0(mostMassG))), null),
+  checks: v.optional(
+    v.pipe(v.array(check), v.maxLength(mostChecks, `holds more than ${mostChecks}.`)),
+    [],
+  ),
   spoiledBy: harmList,
   failsIn: harmList,
   care: v.optional(

@@ -22,6 +22,7 @@ import {
   type JobId,
   type Ownership,
   plainSupply,
+  usualDemands,
 } from '../gear';
 import type { Column, ColumnMeaning, ColumnUnit } from './columns';
 import { mostRows, type Table } from './table';
@@ -358,7 +359,7 @@ function withJobs(gear: Gear, row: Row): Outcome<Gear> {
 const someJobs = (['cut', 'boil', 'roof'] as const).map((job) => jobs[job].name).join(', ');
 
 function serving(job: JobId): Gear['supplies'][number] {
-  return plainSupply(job, 'serves', null);
+  return { ...plainSupply(job, 'serves', null), demands: usualDemands[job] ?? [] };
 }
 
 function withNote(gear: Gear, row: Row): Outcome<Gear> {

@@ -27,6 +27,10 @@ export type Mouth =
   | { readonly shape: 'round'; readonly diameterMm: number }
   | { readonly shape: 'slot'; readonly lengthMm: number; readonly widthMm: number };
 
+/** What is opened to get into a space, as it slows the hand: a screw cap more than a zip, tape more than either. */
+export const closures = ['none', 'flap', 'zip', 'buckle', 'roll', 'screw', 'tape', 'once'] as const;
+export type Closure = (typeof closures)[number];
+
 /** A space of a piece of gear that holds other gear. */
 export interface Cavity {
   readonly id: string;
@@ -36,6 +40,8 @@ export interface Cavity {
   /** The most it may carry, in grams; null where nothing is stated. */
   readonly mostMassG: number | null;
   readonly waterproof: boolean;
+  /** Null where nobody says. */
+  readonly closure: Closure | null;
   readonly reach: Reach;
 }
 

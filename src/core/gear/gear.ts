@@ -1,4 +1,5 @@
 import type { Cavity } from './cavity';
+import type { Check } from './check';
 import type { Contents } from './contents';
 import type { Form } from './form';
 import type { Keeping } from './keeping';
@@ -50,6 +51,12 @@ export interface Gear extends Keeping {
   readonly goodUntil: string | null;
   /** What is known of so many of it; together they are its count. Empty while its owner does not care. */
   readonly lots: readonly Lot[];
+  /** The most that it bears when something hangs on it, in newtons; null where that is no use of it, or nobody knows. */
+  readonly bearsN: number | null;
+  /** The most that it is made to carry over all its cavities, in g; null where nobody says. */
+  readonly mostLoadG: number | null;
+  /** How it was made ready and tried, the latest last. */
+  readonly checks: readonly Check[];
   readonly cavities: readonly Cavity[];
   readonly supplies: readonly Supply[];
   readonly look: Look;

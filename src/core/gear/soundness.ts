@@ -7,7 +7,8 @@ import {
   whyNotDay,
   type Problem,
 } from '../quantity';
-import { reaches, type Cavity, type Inside, type Mouth } from './cavity';
+import { closures, reaches, type Cavity, type Inside, type Mouth } from './cavity';
+import { mostChecks } from './check';
 import { contentUnits, type Contents } from './contents';
 import type { Form } from './form';
 import { ownerships, priceTrusts, tiers, trusts, type Gear } from './gear';
@@ -56,7 +57,8 @@ export function unsoundGear(gear: Gear): Problem | null {
   );
 }
 
-function unsoundTexts({ name, note, lentTo, goodUntil, look, cavities }: Gear): Problem | null {
+function unsoundTexts(gear: Gear): Problem | null {
+  const { name, note, lentTo, goodUntil, look, cavities, supplies, checks } = gear;
   const whyName = whyNotName(name);
   if (whyName) return problem('name', says.name(whyName));
   const whyNote = whyNotPlain(note, longestNote);
@@ -71,6 +73,16 @@ function unsoundTexts({ name, note, lentTo, goodUntil, look, cavities }: Gear): 
   for (const [at, cavity] of cavities.entries()) {
     const why = whyNotName(cavity.name);
     if (why) return problem(`cavities[${at}].name`, says.nameOf('A cavity’s name', why));
+  }
+  for (const [at, { part }] of supplies.entries()) {
+    const why = part === null ? null : whyNotName(part);
+    if (why) return problem(`supplies[${at}].part`, says.nameOf('A part’s name', why));
+  }
+  for (const [at, { what, on }] of checks.entries()) {
+    const why = whyNotName(what);
+    if (why) return problem(`checks[${at}].what`, says.nameOf('What was tried', why));
+    const whyOn = whyNotDay(on);
+    if (whyOn) return problem(`checks[${at}].on`, says.noDay(on, whyOn));
   }
   return null;
 }
@@ -147,10 +159,11 @@ function wordsOf(gear: Gear): readonly Word[] {
   ];
 }
 
-function cavityWords({ reach, inside, mouth }: Cavity, at: number): readonly Word[] {
+function cavityWords({ reach, closure, inside, mouth }: Cavity, at: number): readonly Word[] {
   const field = `cavities[${at}]`;
   return [
     [`${field}.reach`, reach, reaches],
+    ...(closure === null ? [] : [[`${field}.closure`, closure, closures] as Word]),
     [`${field}.inside.shape`, inside.shape, shapes],
     [`${field}.mouth.shape`, mouth.shape, mouthShapes],
   ];
@@ -212,6 +225,9 @@ function figuresOf(gear: Gear) {
       each.everyMonths,
       whole(1, mostMonths),
     ]),
+    ['bearsN', gear.bearsN, above0(mostAmount)],
+    ['mostLoadG', gear.mostLoadG, above0(mostMassG)],
+    ['checks', gear.checks.length, whole(0, mostChecks)],
     ...gear.lots.map((lot, at): Figure => [`lots[${at}].count`, lot.count, whole(1, mostCount)]),
   ];
   return figures;
@@ -313,6 +329,9 @@ const labels: readonly (readonly [start: string, label: string])[] = [
   ['supplies', 'A figure of what it does'],
   ['care', 'How often it is cared for'],
   ['lots', 'How many a lot is'],
+  ['bearsN', 'What it bears'],
+  ['mostLoadG', 'What it carries at most'],
+  ['checks', 'How many checks it keeps'],
 ];
 
 function labelOf(field: string): string {

@@ -32,6 +32,8 @@ export interface Supply {
   readonly facts: Facts | null;
   /** It is not done with one hand. */
   readonly needsBothHands: boolean;
+  /** Which part of the piece does it, as `lid`: two parts do two jobs at once. Null for the piece itself. */
+  readonly part: string | null;
 }
 
 /** Whether it is cells that are asked for: they are put into one device, and are no others’ meanwhile. */
@@ -41,5 +43,14 @@ export function isForCells(demand: Demand): demand is JobsDemand {
 
 /** A supply of which nothing more is known. */
 export function plainSupply(job: JobId, fitness: Fitness, amount: number | null): Supply {
-  return { job, fitness, amount, demands: [], sort: null, facts: null, needsBothHands: false };
+  return {
+    job,
+    fitness,
+    amount,
+    demands: [],
+    sort: null,
+    facts: null,
+    needsBothHands: false,
+    part: null,
+  };
 }

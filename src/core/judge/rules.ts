@@ -1,6 +1,6 @@
 import { allWaysInOne, nothingDoesIt } from './cover';
 import type { Rule } from './finding';
-import { doesNotFit, notStowed, overMass, overPrice } from './stow';
+import { doesNotFit, holderLoad, notStowed, overMass, overPrice } from './stow';
 import { cellsMissing, notThere, pastTheirDate, placedTwice } from './upkeep';
 
 /** A rule with its figures known to itself alone, so that rules of all sorts stand in one list. */
@@ -14,6 +14,7 @@ export const rules: readonly Rule[] = [
   rule(doesNotFit),
   rule(overMass),
   rule(overPrice),
+  rule(holderLoad),
   rule(placedTwice),
   rule(cellsMissing),
   rule(pastTheirDate),

@@ -59,6 +59,27 @@ export const overMass: Rule<{ readonly overG: number; readonly mostG: number }> 
     `${printMass(overG, units)} over the limit of ${printMass(mostG, units)}.`,
 };
 
+/** A holder carries more than it is made for. */
+export const holderLoad: Rule<{ readonly overG: number; readonly mostG: number }> = {
+  id: 'stow/holder-load',
+  find: ({ whole, totals, gear }) =>
+    whole.placements.flatMap(({ id, count }) => {
+      const { mostLoadG, massG } = gear(id);
+      if (mostLoadG === null || count !== 1) return [];
+      const carriedG = (totals.branches.get(id)?.massG ?? 0) - (massG ?? 0);
+      if (carriedG - mostLoadG <= hair) return [];
+      return [
+        {
+          severity: 'warn' as const,
+          about: [id],
+          figures: { overG: carriedG - mostLoadG, mostG: mostLoadG },
+        },
+      ];
+    }),
+  says: ({ overG, mostG }, { units, name }, [holder]) =>
+    `${name(holder!)} carries ${printMass(overG, units)} more than the ${printMass(mostG, units)} it is made for.`,
+};
+
 /** The kit costs more than it may. */
 export const overPrice: Rule<{ readonly overMinor: number; readonly mostMinor: number }> = {
   id: 'stow/over-price',

@@ -1,7 +1,8 @@
-import { goodOn, isSpent, type Gear } from '../gear';
+import { goodOn, hasFailed, isSpent, type Gear } from '../gear';
 
 /** Why a piece that is laid out is not there to do anything. */
-export type Absence = 'lent' | 'wished' | 'retired' | 'none left' | 'used up' | 'past its date';
+export type Absence =
+  'lent' | 'wished' | 'retired' | 'none left' | 'used up' | 'past its date' | 'failed';
 
 /**
  * Why gear does nothing on a day; null where it is there. What is past its date is gone from the day after it on.
@@ -14,6 +15,7 @@ export function absenceOf(gear: Gear, day: string | null): Absence | null {
   if (gear.ownership === 'retired') return 'retired';
   if (gear.count === 0) return 'none left';
   if (isSpent(gear)) return 'used up';
+  if (hasFailed(gear.checks)) return 'failed';
   return goodOn(gear, day) === 0 ? 'past its date' : null;
 }
 
@@ -24,6 +26,8 @@ export function absenceInWords(absence: Absence): string {
       return 'is only wished for';
     case 'none left':
       return 'is all gone';
+    case 'failed':
+      return 'failed when it was tried';
     case 'lent':
     case 'retired':
     case 'used up':

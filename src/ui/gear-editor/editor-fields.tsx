@@ -95,14 +95,29 @@ interface ChoiceFieldProps extends PartProps {
   readonly options: readonly string[];
   /** An option as it is read; itself where nothing is said. */
   readonly words?: (option: string) => string;
+  readonly onPick?: (option: string) => void;
 }
 
-export function ChoiceField({ form, name, label, options, words = itself }: ChoiceFieldProps) {
+export function ChoiceField({
+  form,
+  name,
+  label,
+  options,
+  words = itself,
+  onPick,
+}: ChoiceFieldProps) {
   const { error } = form.getFieldState(name, form.formState);
   return (
     <Field label={label} problem={error?.message} flex="1 1 140px">
       {(control) => (
-        <Select {...control} width="100%" {...form.register(name)}>
+        <Select
+          {...control}
+          width="100%"
+          {...form.register(name, {
+            onChange: (event: { readonly target: { readonly value: string } }) =>
+              onPick?.(event.target.value),
+          })}
+        >
           {options.map((option) => (
             <option key={option} value={option}>
               {words(option)}
@@ -111,6 +126,25 @@ export function ChoiceField({ form, name, label, options, words = itself }: Choi
         </Select>
       )}
     </Field>
+  );
+}
+
+interface YesNoProps extends PartProps {
+  readonly name: FieldName;
+  readonly label: string;
+  /** What no and yes are called. */
+  readonly words: readonly [no: string, yes: string];
+}
+
+export function YesNo({ form, name, label, words: [no, yes] }: YesNoProps) {
+  return (
+    <ChoiceField
+      form={form}
+      name={name}
+      label={label}
+      options={['no', 'yes']}
+      words={(option) => (option === 'yes' ? yes : no)}
+    />
   );
 }
 

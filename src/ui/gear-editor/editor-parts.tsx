@@ -3,21 +3,8 @@
 import { Flex, Heading } from '@chakra-ui/react';
 import { Field } from '@/ui/fields/field';
 import { TextArea } from '@/ui/fields/text-area';
-import { useFieldArray } from 'react-hook-form';
-import {
-  contentUnits,
-  fitnesses,
-  jobIds,
-  jobs,
-  ownerships,
-  reaches,
-  silhouettes,
-  sortsOf,
-  stuffs,
-  tiers,
-  type JobId,
-} from '@/core/gear';
-import { ChoiceField, Row, Rows, TextField, type PartProps } from './editor-fields';
+import { contentUnits, ownerships, silhouettes, stuffs, tiers } from '@/core/gear';
+import { ChoiceField, TextField, YesNo, type PartProps } from './editor-fields';
 
 /** Name, mass, form, price and date. */
 export function Figures({ form }: PartProps) {
@@ -41,14 +28,26 @@ export function Figures({ form }: PartProps) {
           hint={shape === 'box' ? '90x60x38 mm' : '90x200 mm'}
         />
       )}
+      {(shape === 'box' || shape === 'cylinder') && (
+        <YesNo
+          form={form}
+          name="upright"
+          label="Packed"
+          words={['any way round', 'upright only']}
+        />
+      )}
       {shape === 'soft' && (
         <>
           <TextField form={form} name="loose" label="Room as it lies" hint="3 L" />
           <TextField form={form} name="tight" label="Pressed tight" hint="1.9 L" />
+          <TextField form={form} name="thinnest" label="Thinnest it goes" hint="20 mm" />
+          <TextField form={form} name="longestRigid" label="Longest stiff part" hint="0 mm" />
         </>
       )}
       <TextField form={form} name="price" label="Price of one" hint="€12" />
       <TextField form={form} name="goodUntil" label="Good until" type="date" />
+      <TextField form={form} name="bears" label="Bears, hung on it" hint="2 kN, or 150 kg" />
+      <TextField form={form} name="mostLoad" label="Carries at most" hint="18 kg" />
     </Flex>
   );
 }
@@ -94,71 +93,6 @@ export function Contents({ form }: PartProps) {
   );
 }
 
-export function Supplies({ form }: PartProps) {
-  const { fields, append, remove } = useFieldArray({ control: form.control, name: 'supplies' });
-  return (
-    <Rows
-      title="What it does"
-      onAdd={() =>
-        append({ job: firstFree(form), fitness: 'serves', amount: '', sort: '', was: null })
-      }
-      addWords="Add a job"
-    >
-      {fields.map((field, at) => (
-        <Row
-          key={field.id}
-          onRemove={() => remove(at)}
-          removeWords={`Remove ${jobs[form.watch(`supplies.${at}.job`)].name}`}
-        >
-          <ChoiceField
-            form={form}
-            name={`supplies.${at}.job`}
-            label="Job"
-            options={jobIds}
-            words={(job) => jobs[job as JobId].name}
-          />
-          <ChoiceField
-            form={form}
-            name={`supplies.${at}.fitness`}
-            label="How well"
-            options={fitnesses}
-            words={(fitness) => fitness.replace('-', ' ')}
-          />
-          <TextField
-            form={form}
-            name={`supplies.${at}.amount`}
-            label={`How much${jobs[form.watch(`supplies.${at}.job`)].unit ? `, ${jobs[form.watch(`supplies.${at}.job`)].unit}` : ''}`}
-          />
-          <SortField form={form} at={at} />
-        </Row>
-      ))}
-    </Rows>
-  );
-}
-
-/** What a supply is of, where that decides who it serves: cells, fuel, tinder. */
-function SortField({ form, at }: PartProps & { readonly at: number }) {
-  const job = form.watch(`supplies.${at}.job`);
-  const sorts = job === 'recharge' ? undefined : sortsOf[job];
-  if (!sorts) return null;
-  return (
-    <ChoiceField
-      form={form}
-      name={`supplies.${at}.sort`}
-      label={job === 'tinder' ? 'It takes' : 'Which'}
-      options={['', ...sorts]}
-      words={(sort) => (job === 'tinder' ? tinderWords[sort] : sort) ?? 'not known'}
-    />
-  );
-}
-
-/** What tinder takes, by its sort. */
-const tinderWords: Readonly<Record<string, string>> = {
-  ember: 'a weak spark, or a lens',
-  spark: 'the sparks of a ferro rod',
-  flame: 'a flame only',
-};
-
 /** What harms it, its care and what to beware of: copied from its kind, and its owner’s to change. */
 export function Keeping({ form }: PartProps) {
   return (
@@ -187,36 +121,6 @@ export function Keeping({ form }: PartProps) {
   );
 }
 
-export function Cavities({ form }: PartProps) {
-  const { fields, append, remove } = useFieldArray({ control: form.control, name: 'cavities' });
-  return (
-    <Rows
-      title="What it holds"
-      onAdd={() =>
-        append({ name: 'Inside', inside: '', reach: 'main', waterproof: false, was: null })
-      }
-      addWords="Add a cavity"
-    >
-      {fields.map((field, at) => (
-        <Row
-          key={field.id}
-          onRemove={() => remove(at)}
-          removeWords={`Remove ${form.watch(`cavities.${at}.name`)}`}
-        >
-          <TextField form={form} name={`cavities.${at}.name`} label="Cavity" />
-          <TextField
-            form={form}
-            name={`cavities.${at}.inside`}
-            label="Inside"
-            hint="95x61x21 mm, or 22 L, 450 mm"
-          />
-          <ChoiceField form={form} name={`cavities.${at}.reach`} label="Reach" options={reaches} />
-        </Row>
-      ))}
-    </Rows>
-  );
-}
-
 export function Looks({ form }: PartProps) {
   return (
     <Flex wrap="wrap" gap="3">
@@ -228,10 +132,4 @@ export function Looks({ form }: PartProps) {
       </Field>
     </Flex>
   );
-}
-
-/** A job that the piece is not said to do yet, as none is said twice. */
-function firstFree(form: PartProps['form']): JobId {
-  const taken = new Set(form.getValues('supplies').map(({ job }) => job));
-  return jobIds.find((job) => !taken.has(job)) ?? 'cut';
 }

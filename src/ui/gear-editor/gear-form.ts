@@ -8,19 +8,24 @@ import {
   type UnitSystem,
 } from '@/core/quantity';
 import type {
+  Cavity,
+  Closure,
   ContentUnit,
   Fitness,
   Form,
   Gear,
   Inside,
   JobId,
+  Mouth,
   Ownership,
   Reach,
   Silhouette,
   Sort,
   Stuff,
+  Supply,
   Tier,
 } from '@/core/gear';
+import { demandsText } from './demands-text';
 import { careText, harmsText } from './keeping-text';
 
 /** A piece as it stands in the editor: text as typed. What is left as it was keeps its exact figure. */
@@ -37,9 +42,17 @@ export interface GearForm {
   shape: Form['shape'] | 'unknown';
   /** For a box and a cylinder. */
   size: string;
+  /** For a box and a cylinder: whether it stays as it stands. */
+  upright: 'yes' | 'no';
   /** For something soft. */
   loose: string;
   tight: string;
+  thinnest: string;
+  longestRigid: string;
+  /** What it bears when something hangs on it, as a mass or a load; empty where that is no use of it. */
+  bears: string;
+  /** What it carries at most over all its cavities. */
+  mostLoad: string;
   price: string;
   /** What is used up of it; empty for nothing. */
   unit: ContentUnit | '';
@@ -68,6 +81,13 @@ export interface SupplyRow {
   amount: string;
   /** What it is of, where its job has sorts; empty where nobody knows. */
   sort: Sort | '';
+  /** What it relies on, as `fuel of gas; the sun`. */
+  relies: string;
+  /** Why it relies on less than its job usually does; kept with the note. */
+  because: string;
+  bothHands: 'yes' | 'no';
+  /** Which part does it; empty for the piece itself. */
+  part: string;
   /** Which supply of the piece it was; null for a new one. */
   was: number | null;
 }
@@ -76,8 +96,13 @@ export interface CavityRow {
   name: string;
   /** A size for rigid walls, or a volume for soft ones. */
   inside: string;
+  /** How wide it opens, as `44 mm` or `120x60 mm`; empty where it opens over its whole section. */
+  mouth: string;
+  /** The most it may carry; empty where nobody says. */
+  most: string;
+  closure: Closure | '';
   reach: Reach;
-  waterproof: boolean;
+  waterproof: 'yes' | 'no';
   was: number | null;
 }
 
@@ -101,6 +126,11 @@ export function formOf(gear: Gear, { units, currency }: FormSetting): GearForm {
     mass: gear.massG === null ? '' : printMass(gear.massG, units),
     shape: form?.shape ?? 'unknown',
     size: form === null || form.shape === 'soft' ? '' : printSize(sidesOf(form), units),
+    upright: form !== null && form.shape !== 'soft' && form.upright ? 'yes' : 'no',
+    thinnest: form?.shape === 'soft' ? printLength(form.thinnestMm, units) : '',
+    longestRigid: form?.shape === 'soft' ? printLength(form.longestRigidMm, units) : '',
+    bears: gear.bearsN === null ? '' : `${gear.bearsN} N`,
+    mostLoad: gear.mostLoadG === null ? '' : printMass(gear.mostLoadG, units),
     loose: form?.shape === 'soft' ? printVolume(form.looseMl, units) : '',
     tight: form?.shape === 'soft' ? printVolume(form.tightMl, units) : '',
     price: gear.priceMinor === null ? '' : printMoney(gear.priceMinor, currency),
@@ -117,21 +147,55 @@ export function formOf(gear: Gear, { units, currency }: FormSetting): GearForm {
     failsIn: harmsText(gear.failsIn),
     care: careText(gear.care),
     cautions: gear.cautions.join('\n'),
-    supplies: gear.supplies.map(({ job, fitness, amount, sort }, was) => ({
-      job,
-      fitness,
-      amount: amount === null ? '' : String(amount),
-      sort: sort ?? '',
-      was,
-    })),
-    cavities: gear.cavities.map(({ name, inside, reach, waterproof }, was) => ({
-      name,
-      inside: insideText(inside, units),
-      reach,
-      waterproof,
-      was,
-    })),
+    supplies: gear.supplies.map((supply, was) => supplyRowOf(supply, was)),
+    cavities: gear.cavities.map((cavity, was) => cavityRowOf(cavity, was, units)),
   };
+}
+
+/** A supply as it stands in the editor. */
+export function supplyRowOf(
+  { job, fitness, amount, sort, demands, needsBothHands, part }: Supply,
+  was: number | null,
+): SupplyRow {
+  return {
+    job,
+    fitness,
+    amount: amount === null ? '' : String(amount),
+    sort: sort ?? '',
+    relies: demandsText(demands),
+    because: '',
+    bothHands: needsBothHands ? 'yes' : 'no',
+    part: part ?? '',
+    was,
+  };
+}
+
+function cavityRowOf(
+  { name, inside, mouth, mostMassG, closure, reach, waterproof }: Cavity,
+  was: number,
+  units: UnitSystem,
+): CavityRow {
+  return {
+    name,
+    inside: insideText(inside, units),
+    mouth: mouthText(mouth, units),
+    most: mostMassG === null ? '' : printMass(mostMassG, units),
+    closure: closure ?? '',
+    reach,
+    waterproof: waterproof ? 'yes' : 'no',
+    was,
+  };
+}
+
+function mouthText(mouth: Mouth, units: UnitSystem): string {
+  switch (mouth.shape) {
+    case 'section':
+      return '';
+    case 'round':
+      return printLength(mouth.diameterMm, units);
+    case 'slot':
+      return printSize([mouth.lengthMm, mouth.widthMm], units);
+  }
 }
 
 function insideText(inside: Inside, units: UnitSystem): string {

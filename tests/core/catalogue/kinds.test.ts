@@ -64,16 +64,6 @@ describe('the kinds', () => {
     }
   });
 
-  it('say what to beware of wherever a fire, a blade, a medicine or pressure can hurt someone', () => {
-    const risky: readonly JobId[] = ['stove', 'fuel', 'chop', 'medicine', 'animal-guard', 'candle'];
-    const silent = kinds.filter(
-      ({ supplies, cautions }) =>
-        cautions.length === 0 &&
-        supplies.some(({ job, fitness }) => risky.includes(job) && fitness === 'made-for'),
-    );
-    expect(silent.map(({ id }) => id)).toEqual([]);
-  });
-
   it('have amounts that can be believed for one piece', () => {
     const most: Partial<Record<JobId, number>> = {
       'carry-water': 210_000,

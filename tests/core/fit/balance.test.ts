@@ -67,6 +67,7 @@ describe('containersOf', () => {
     mouth: { shape: 'section' },
     mostMassG: null,
     waterproof: false,
+    closure: null,
     reach: 'main',
   };
 

@@ -1,0 +1,199 @@
+import type { Cavity, Closure, Silhouette } from '../gear';
+
+/**
+ * What each kind carries at most over all its cavities, in g (own planning values: what its straps and seams are usually sold
+ * for, to the safe side).
+ */
+export const mostLoads: Readonly<Record<string, number>> = {
+  'belt-pouch': 1500,
+  'utility-pouch': 1500,
+  'leather-belt-pouch': 2000,
+  'accessory-pouch': 1000,
+  'bottle-pouch': 2500,
+  'stuff-sack': 4000,
+  'waist-bag': 3000,
+  'sling-bag': 5000,
+  haversack: 8000,
+  'pocket-vest': 4000,
+  pack: 18_000,
+  'day-bag': 8000,
+  'school-bag': 9000,
+  'pack-30': 11_000,
+  'pack-60': 20_000,
+  'pack-75': 30_000,
+  'hydration-pack': 5000,
+  duffel: 25_000,
+  'dry-bag': 8000,
+  barrel: 25_000,
+  'big-barrel': 40_000,
+  'lidded-bucket': 25_000,
+  box: 25_000,
+  'small-tote': 12_000,
+  'large-tote': 40_000,
+  'vehicle-crate': 35_000,
+  'food-hang-bag': 8000,
+  'ammo-box': 20_000,
+};
+
+/**
+ * What bears when something hangs on it, in newtons at most: accessory pieces by what they are usually stamped with, rated ones
+ * by their standard (EN 12275 for locking carabiners, EN 566 for slings), vehicles’ by the label of a common one.
+ */
+export const bears: Readonly<Record<string, number>> = {
+  carabiner: 500,
+  'climbing-carabiner': 20_000,
+  'rated-sling': 22_000,
+  hammock: 1500,
+  webbing: 2000,
+  'ratchet-strap': 8000,
+  'hooked-bungee': 150,
+  'tow-rope': 20_000,
+  'tow-strap': 50_000,
+  shackle: 32_000,
+  'tarp-clips': 100,
+};
+
+/** What is opened, by how a kind is drawn; what a single kind does otherwise is named below. */
+const bySilhouette: Partial<Readonly<Record<Silhouette, Closure>>> = {
+  tin: 'flap',
+  tinder: 'screw',
+  can: 'flap',
+  box: 'flap',
+  barrel: 'screw',
+  bottle: 'screw',
+  'match-case': 'screw',
+  pouch: 'zip',
+  wallet: 'flap',
+  'dry-bag': 'roll',
+  garment: 'zip',
+  'food-pouch': 'zip',
+  'first-aid': 'zip',
+  'water-bag': 'zip',
+  pack: 'zip',
+  bucket: 'flap',
+};
+
+const byKind: Readonly<Record<string, Closure>> = {
+  barrel: 'buckle',
+  'big-barrel': 'buckle',
+  'ammo-box': 'buckle',
+  'small-ammo-box': 'buckle',
+  'dry-case': 'buckle',
+  'lunch-box': 'buckle',
+  haversack: 'buckle',
+  'leather-belt-pouch': 'buckle',
+  'tool-roll': 'buckle',
+  'stuff-sack': 'flap',
+  'folding-bucket': 'none',
+  'canteen-cup': 'none',
+  'refuse-bags': 'none',
+};
+
+/** Cavities that are open, or opened otherwise than the rest of their piece. */
+const byCavity: Readonly<Record<string, Closure>> = {
+  left: 'none',
+  right: 'none',
+  sleeve: 'none',
+  loops: 'none',
+};
+
+/** How a cavity of a kind is opened; null where nobody says. */
+export function closureOf(kindId: string, silhouette: Silhouette, cavity: Cavity): Closure | null {
+  if (cavity.closure !== null) return cavity.closure;
+  const isPack = silhouette === 'pack';
+  if (isPack && cavity.id === 'main' && !(kindId in byKind))
+    return kindId.startsWith('pack') ? 'buckle' : 'zip';
+  if (isPack && byCavity[cavity.id]) return byCavity[cavity.id]!;
+  return byKind[kindId] ?? bySilhouette[silhouette] ?? null;
+}
+
+/** What is done before it goes along, by kind: what else is found broken, wet or switched on when it is wanted. */
+export const readyings: Readonly<Record<string, readonly string[]>> = {
+  headlamp: ['a cell turned round or the switch locked', 'contacts clean'],
+  'headlamp-aa': ['a cell turned round or the switch locked', 'contacts clean'],
+  'headlamp-cr123a': ['switch locked'],
+  'headlamp-18650': ['switch locked'],
+  torch: ['a cell turned round or the switch locked'],
+  'strong-torch': ['switch locked'],
+  lighter: ['the button kept from being pressed'],
+  'mini-lighter': ['the button kept from being pressed'],
+  'fluid-lighter': ['filled'],
+  'belt-knife': ['edge covered'],
+  'neck-knife': ['edge covered'],
+  'kitchen-knife': ['edge covered'],
+  machete: ['edge covered'],
+  hatchet: ['edge covered'],
+  'camp-axe': ['edge covered'],
+  'felling-axe': ['edge covered'],
+  'pressure-bandage': ['pull tab outward'],
+  tourniquet: ['strap pulled through and staged'],
+  tarp: ['guy lines rigged', 'dry'],
+  'small-tarp': ['guy lines rigged', 'dry'],
+  hammock: ['straps and ridge line rigged'],
+  'tow-line': ['line run into its bag'],
+  'power-bank': ['charged'],
+  'large-power-bank': ['charged'],
+  phone: ['charged', 'maps kept in it'],
+  'satellite-messenger': ['charged', 'contract running'],
+  'first-aid-pouch': ['gloves on top'],
+};
+
+/** How a kind is tried, and what passes. */
+export const trials: Readonly<Record<string, readonly string[]>> = {
+  'steel-bottle': ['filled four hours on its side: dry outside, no taste'],
+  'plastic-bottle': ['filled four hours on its side: dry outside, no taste'],
+  'water-bag': ['filled four hours: dry outside'],
+  'drinking-bladder': ['filled four hours: dry outside'],
+  compass: ['its needle within 5° of another’s'],
+  'button-compass': ['its needle within 5° of another’s'],
+  'sighting-compass': ['its needle within 5° of another’s'],
+  'ferro-rod': ['ten strikes light own tinder'],
+  'mini-ferro-rod': ['ten strikes light own tinder'],
+  'flint-and-steel': ['ten strikes light own tinder'],
+  lighter: ['lights ten times of ten'],
+  'gas-stove': ['0.5 L boils'],
+  'spirit-stove': ['0.5 L boils'],
+  'tablet-stove': ['0.5 L boils'],
+  'twig-stove': ['0.5 L boils'],
+  'petrol-stove': ['0.5 L boils'],
+  filter: ['a litre runs through'],
+  'pump-filter': ['a litre runs through'],
+  pack: ['carried full for an hour, every strap pulled'],
+  'pack-60': ['carried full for an hour, every strap pulled'],
+  hammock: ['a night slept in it'],
+  'sleeping-bag': ['a night slept in it, at a known temperature'],
+  'winter-bag': ['a night slept in it, at a known temperature'],
+  tarp: ['pitched in rain'],
+  'small-tarp': ['pitched in rain'],
+  tent: ['pitched in rain'],
+  whistle: ['heard across a field'],
+  headlamp: ['lit for an hour'],
+  radio: ['answered from where it will be used'],
+};
+
+/** What is heard from afar in use or in the pack (own judgement). */
+export const noisy: readonly string[] = [
+  'whistle',
+  'air-horn',
+  'loud-hailer',
+  'perimeter-alarm',
+  'felling-axe',
+  'camp-axe',
+  'hatchet',
+  'hammer',
+  'splitting-wedge',
+  'reflective-sheet',
+  'film-bivvy',
+  'nonwoven-tarp',
+  'petrol-stove',
+  'mini-flares',
+];
+
+/** Vessels that are kept for clean water: dirty water in one of them is found out too late. */
+export const cleanOnly: readonly string[] = [
+  'drinking-bladder',
+  'vacuum-flask',
+  'insulated-bottle',
+  'press-purifier',
+  'hydration-pack',
+];

@@ -1,0 +1,38 @@
+import { igniteJobs, type JobId } from './jobs';
+import type { Demand } from './supply';
+
+const fire: Demand = { on: 'jobs', anyOf: igniteJobs, sorts: null, items: 1 };
+
+function on(...anyOf: JobId[]): Demand {
+  return { on: 'jobs', anyOf, sorts: null, items: 1 };
+}
+
+/**
+ * What whatever does a job usually relies on, by what at least half of the catalogue’s kinds ask that are made for it or serve. A
+ * piece that is made by hand or by a table asks the same, so that no burner boils without fuel.
+ */
+export const usualDemands: Partial<Readonly<Record<JobId, readonly Demand[]>>> = {
+  spark: [{ on: 'jobs', anyOf: ['tinder'], sorts: ['spark', 'ember'], items: 1 }],
+  'sun-fire': [{ on: 'sun' }, { on: 'jobs', anyOf: ['tinder'], sorts: ['ember'], items: 1 }],
+  stove: [fire, on('fuel')],
+  boil: [fire],
+  'treat-water': [on('carry-water')],
+  candle: [fire],
+  light: [on('cells')],
+  roof: [on('cord', 'line')],
+  sew: [on('thread')],
+  'warm-pack': [on('boil')],
+};
+
+/** The usual demands of a job that are not among these: told by the jobs that they ask for. */
+export function usualMissing(job: JobId, demands: readonly Demand[]): readonly Demand[] {
+  return (usualDemands[job] ?? []).filter(
+    (usual) => !demands.some((demand) => isLike(demand, usual)),
+  );
+}
+
+/** Whether two demands ask for the same, however exactly: one of gas for any fuel. */
+function isLike(one: Demand, other: Demand): boolean {
+  if (one.on === 'sun' || other.on === 'sun') return one.on === other.on;
+  return one.anyOf.some((job) => other.anyOf.includes(job));
+}
