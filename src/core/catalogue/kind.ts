@@ -251,6 +251,11 @@ export function boils(fitness: Fitness, mL: number): readonly Supply[] {
   return mL >= 300 ? [boiling, treats] : [boiling];
 }
 
+/** A supply that one part of the piece does: the lid of a pot is its plate. */
+export function byPart(part: string, supply: Supply): Supply {
+  return { ...supply, part };
+}
+
 /** A supply that is not done with one hand. */
 export function twoHanded(supply: Supply): Supply {
   return { ...supply, needsBothHands: true };

@@ -2,6 +2,7 @@ export * from './jobs';
 export * from './form';
 export * from './cavity';
 export * from './check';
+export * from './complaints';
 export * from './supply';
 export * from './usual-demands';
 export * from './light';

@@ -19,9 +19,13 @@ export type Silhouette = (typeof silhouettes)[number];
 /** What a piece is mostly made of, as far as it shows. */
 // prettier-ignore
 export const stuffs = [
-  'steel', 'wood', 'cloth', 'rope', 'plastic', 'paper', 'wax', 'glass', 'rubber',
+  'steel', 'aluminium', 'titanium', 'brass', 'wood', 'cloth', 'wool', 'cotton', 'down', 'leather', 'rope', 'plastic', 'paper', 'wax',
+  'glass', 'ceramic', 'rubber',
 ] as const;
 export type Stuff = (typeof stuffs)[number];
+
+/** Metals that stand a fire bare. */
+export const metals: readonly Stuff[] = ['steel', 'aluminium', 'titanium', 'brass'];
 
 /** How a piece is drawn. The colour is `#rrggbb`, as the real piece has it. */
 export interface Look {

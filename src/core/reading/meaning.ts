@@ -223,8 +223,16 @@ function strangeStuff(word: string, kind: Kind): number {
 
 const stuffOf: Readonly<Record<Kind['look']['stuff'], (typeof materials)[string]>> = {
   steel: 'metal',
+  aluminium: 'metal',
+  titanium: 'metal',
+  brass: 'metal',
   wood: 'wood',
   cloth: 'cloth',
+  wool: 'cloth',
+  cotton: 'cloth',
+  down: 'cloth',
+  leather: 'cloth',
+  ceramic: 'ceramic',
   rope: 'cloth',
   plastic: 'plastic',
   paper: 'paper',

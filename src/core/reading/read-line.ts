@@ -17,6 +17,7 @@ import { countOf } from './counting';
 import { howFar } from './far';
 import { withFigures } from './figures';
 import { meaningOf, type Meaning } from './meaning';
+import { withStuff } from './stuff';
 
 /** What a line is read with: the units of a bare size, the currency of a price, and the new gear’s id. */
 export interface LineSetting {
@@ -76,7 +77,8 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   if (problem) {
     return refused(problem === 'is empty' ? typedSays.namelessLine() : says.name(problem));
   }
-  const priced = withPrice({ ...figured.value.gear, name }, amounts, setting);
+  const stuffed = withStuff({ ...figured.value.gear, name }, words);
+  const priced = withPrice(stuffed, amounts, setting);
   if (!priced.ok) return priced;
   const gear = counted.in(priced.value);
   const whole = withMassOf(gear, gear.massG, gear.massTrust);

@@ -1,14 +1,22 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
 import { memo, type RefObject } from 'react';
 import type { Gear } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, type CategoryCover } from '@/core/scheme';
-import type { KitView } from '@/ui/kit/kit-view';
+import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { LaneLabel, laneSays } from './lane-label';
 import { Echo, MatPiece, pieceFacts } from './mat-piece';
 import { Missing } from './missing';
+
+/** Comes after the first screen: it asks the catalogue. */
+const AidStrip = dynamic(() => import('./aid-strip').then((module) => module.AidStrip));
+
+function AidWhenJudged() {
+  return useKitView()?.isJudged ? <AidStrip /> : null;
+}
 
 interface MatProps {
   readonly view: KitView;
@@ -130,6 +138,7 @@ const Lane = memo(function Lane({ view, cover, pieces, also, surface, pixelsPerM
           .map((must) => (
             <Missing key={must.anyOf.join()} view={view} must={must} />
           ))}
+        {cover.category.jobs.includes('first-aid') && <AidWhenJudged />}
         {pieces.length === 0 && also.length === 0 && cover.musts.length === 0 && (
           <Text color="fg.muted" fontSize="sm">
             Nothing here.

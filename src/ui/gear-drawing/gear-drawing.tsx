@@ -135,6 +135,9 @@ function fillOf(tone: Tone, colour: string): string {
 function patternOf(stuff: Stuff) {
   switch (stuff) {
     case 'cloth':
+    case 'wool':
+    case 'cotton':
+    case 'down':
       return { step: 3, width: 0.7, stroke: 'rgba(30, 18, 8, 0.17)' };
     case 'rope':
       return { step: 5, width: 1.6, stroke: 'rgba(30, 18, 8, 0.22)' };

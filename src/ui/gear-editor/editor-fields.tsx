@@ -46,7 +46,7 @@ interface RowProps {
 
 export function Row({ onRemove, removeWords, children }: RowProps) {
   return (
-    <Flex gap="2" wrap="wrap" align="flex-end">
+    <Flex gap="2" wrap="wrap" align="flex-end" borderWidth="1px" borderRadius="10px" padding="2">
       {children}
       <Button size="icon" variant="bare" aria-label={removeWords} onClick={onRemove}>
         <Trash2 size={18} aria-hidden />
@@ -63,16 +63,26 @@ interface TextFieldProps extends PartProps {
   readonly hint?: string;
   readonly type?: 'text' | 'date' | 'color';
   readonly width?: string;
+  /** It takes twice the room of the others. */
+  readonly isWide?: boolean;
 }
 
-export function TextField({ form, name, label, hint, type = 'text', width }: TextFieldProps) {
+export function TextField({
+  form,
+  name,
+  label,
+  hint,
+  type = 'text',
+  width,
+  isWide = false,
+}: TextFieldProps) {
   const { error } = form.getFieldState(name, form.formState);
   return (
     <Field
       label={label}
       problem={error?.message}
       width={width ?? 'auto'}
-      flex={width ? undefined : '1 1 150px'}
+      flex={width ? undefined : isWide ? '2 1 260px' : '1 1 150px'}
     >
       {(control) => (
         <Input

@@ -47,7 +47,9 @@ export function Figures({ form }: PartProps) {
       <TextField form={form} name="price" label="Price of one" hint="€12" />
       <TextField form={form} name="goodUntil" label="Good until" type="date" />
       <TextField form={form} name="bears" label="Bears, hung on it" hint="2 kN, or 150 kg" />
-      <TextField form={form} name="mostLoad" label="Carries at most" hint="18 kg" />
+      {form.watch('cavities').length > 0 && (
+        <TextField form={form} name="mostLoad" label="Carries at most" hint="18 kg" />
+      )}
     </Flex>
   );
 }

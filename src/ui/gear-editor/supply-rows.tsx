@@ -56,6 +56,7 @@ export function Supplies({ form }: PartProps) {
             form={form}
             name={`supplies.${at}.relies`}
             label="Relies on"
+            isWide
             hint="nothing, or: fuel of gas; the sun"
           />
           <YesNo

@@ -11,7 +11,9 @@ import { GearPhoto } from '@/ui/photo/gear-photo';
 import { PieceActions } from './piece-actions';
 import { PieceBooking } from './piece-booking';
 import { PieceCare } from './piece-care';
+import { PieceChecks } from './piece-checks';
 import { PieceContents } from './piece-contents';
+import { PieceCouplings } from './piece-couplings';
 import { PieceFigures } from './piece-figures';
 import { PieceLane } from './piece-lane';
 import { PieceSupplies } from './piece-supplies';
@@ -94,6 +96,8 @@ function PieceDetails({
       {gear.contents !== null && !isOfModule(placement.id) && <PieceContents {...piece} />}
       <PieceSupplies {...piece} />
       {!isOfModule(placement.id) && <PieceLane {...piece} />}
+      <PieceCouplings {...piece} />
+      {!isOfModule(placement.id) && <PieceChecks {...piece} />}
       <PieceCare gear={gear} />
       {gear.note !== '' && <Text fontSize="sm">{gear.note}</Text>}
     </Flex>

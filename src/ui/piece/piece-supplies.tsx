@@ -46,6 +46,7 @@ function SupplyLine({ supply, view, placement, gear }: SupplyLineProps) {
       <span>
         {jobs[supply.job].name}
         {amount !== null && `, ${amountInWords(supply.job, amount, view.units)}`}, {words}
+        {supply.part !== null && `, its ${supply.part}`}
         {!isWay && <em> ▲ not here: {why}</em>}
       </span>
     </div>

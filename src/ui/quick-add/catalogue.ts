@@ -9,16 +9,10 @@ export async function loadCatalogue(): Promise<Catalogue> {
   const [catalogue, reading] = await Promise.all([
     import('@/core/catalogue'),
     import('@/core/reading'),
-    loadReadAs(),
   ]);
   const loaded = { ...catalogue, ...reading };
   if (!useLoaded.getState().catalogue) useLoaded.setState({ catalogue: loaded });
   return loaded;
-}
-
-/** Fetches what shows a reading. */
-export function loadReadAs(): Promise<typeof import('./read-as')> {
-  return import('./read-as');
 }
 
 /** The catalogue, or null until it has come. */

@@ -11,7 +11,6 @@ import { Input } from '@/ui/fields/input';
 import { select } from '@/ui/kit/selection';
 import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
-import { loadReadAs } from './catalogue';
 import { useLine } from './use-line';
 
 interface QuickAddBarProps {
@@ -19,7 +18,8 @@ interface QuickAddBarProps {
   readonly kit: string | null;
 }
 
-/** Comes with the catalogue: nothing is read before. */
+/** What shows a reading comes with the catalogue: nothing is read before. */
+const loadReadAs = () => import('./read-as');
 const ReadAs = dynamic(() => loadReadAs().then((module) => module.ReadAs));
 
 /** One line to type gear into, showing what is understood as it is typed, and the kinds it may mean. */
@@ -92,7 +92,10 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
           placeholder="Type gear: steel bottle 1 L 210 g 90x200 mm"
           autoComplete="off"
           value={typed}
-          onFocus={line.getReady}
+          onFocus={() => {
+            line.getReady();
+            void loadReadAs();
+          }}
           onChange={(event) => {
             letSaidGo();
             line.type(event.target.value);

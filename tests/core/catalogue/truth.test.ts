@@ -5,6 +5,7 @@ import {
   energyBehind,
   jobs,
   lightOf,
+  metals,
   type JobId,
   type Supply,
 } from '@/core/gear';
@@ -56,8 +57,7 @@ describe('what kinds can do', () => {
   });
 
   it('is heat only for vessels that are bare, of one wall and fireproof, and then the water is treated', () => {
-    const bare = ['steel'];
-    expect(ids(of('boil').filter(({ kind }) => !bare.includes(kind.look.stuff)))).toEqual([]);
+    expect(ids(of('boil').filter(({ kind }) => !metals.includes(kind.look.stuff)))).toEqual([]);
     const doubled = of('boil').filter(({ kind }) =>
       kind.supplies.some(({ facts }) => facts?.of === 'vessel' && facts.isDoubleWalled),
     );

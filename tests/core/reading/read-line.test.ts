@@ -150,6 +150,18 @@ describe('the typed line', () => {
     expect(inches.form).toMatchObject({ lengthMm: 101.6, widthMm: 25.4, heightMm: 12.7 });
   });
 
+  it('tells metals and warm stuffs apart', () => {
+    expect(read('titanium spoon').look.stuff).toBe('titanium');
+    expect(read('steel spoon').look.stuff).toBe('steel');
+    expect(read('down sleeping bag').supplies[0]!.facts).toEqual({ of: 'warmth', stuff: 'down' });
+    expect(read('synthetic jacket padded').supplies[0]!.facts).toEqual({
+      of: 'warmth',
+      stuff: 'synthetic',
+    });
+    // A wooden spoon is drawn as the kind is: of another sort of stuff altogether.
+    expect(read('wooden spoon').kind).toBe('spoon');
+  });
+
   it('leaves a typical price out where prices are in another currency', () => {
     expect(read('candle', { ...metric, currency: 'SEK' }).priceMinor).toBeNull();
   });

@@ -55,7 +55,7 @@ export const lightAndPower: readonly Kind[] = [
     [known({ of: 'light', isHandsFree: true, lumensPerWatt: 90, ownWh: null }, serves('light', 600, sun)), serves('signal-night', null, sun)], [], { spoiledBy: ['heat', 'knocks'], care: [every(4, 'recharge')] }),
   kind('chem-light', 'Light stick', 'light stick|lightstick|glow stick|glowstick|chem light|chem stick|chemical light', 'light|glow|chemical|snap', ['flare', 'plastic', '#9bc53d'], 24, cylinder(16, 150), 200,
     [serves('signal-night'), serves('mark'), known({ of: 'light', isHandsFree: true, lumensPerWatt: null, ownWh: null }, makesDo('light', 12))], [], { spoiledBy: ['heat', 'sun'], care: [every(12, 'inspect')], cautions: ['Bent, not cut: what leaks out stings eyes and skin.'] }),
-  kind('oil-lamp', 'Oil lamp, small', 'oil lamp|hurricane lamp|paraffin lamp|kerosene lamp|oil lantern|kerosene lantern|hurricane lantern', 'oil|paraffin|kerosene|hurricane', ['lantern', 'steel', '#8f3f2d'], 520, cylinder(110, 240), 1900,
+  kind('oil-lamp', 'Oil lamp, small', 'oil lamp|hurricane lamp|paraffin lamp|kerosene lamp|oil lantern|kerosene lantern|hurricane lantern', 'oil|paraffin|kerosene|hurricane', ['lantern', 'brass', '#8f3f2d'], 520, cylinder(110, 240), 1900,
     [serves('candle', 15, relying('flame', 'spark'))], [], { contents: holding('mL', 200, 160), never: 'led|electric', spoiledBy: ['knocks'], cautions: ['Fire and carbon monoxide: never in a tent or a closed vehicle.'] }),
   kind('cell-aa', 'AA alkaline cell', 'aa cell|aa battery|aa batteries|battery|cell', 'aa|alkaline', ['cell', 'steel', '#8a8f3a'], 23, cylinder(14.5, 50.5), 60,
     [cellOf('AA alkaline', 3)], [], { ...alkaline, spoiledBy: ['heat', 'wet', 'frost'] }),

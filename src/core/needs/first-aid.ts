@@ -1,0 +1,107 @@
+import { aids, needsTraining, type Aid } from '../catalogue/aid';
+import { complaints, goodOn, type Complaint, type Gear } from '../gear';
+import { gearOf, type Loadout, type Shelf } from '../loadout';
+import { absenceOf } from '../ways';
+
+/** How often a complaint is planned for, at least and for each person and day (own planning values, to be overruled). */
+interface Wanted {
+  readonly least: number;
+  readonly perPersonDay: number;
+}
+
+const wanted: Readonly<Record<Complaint, Wanted>> = {
+  'small cut': { least: 5, perPersonDay: 0.3 },
+  'heavy bleeding': { least: 1, perPersonDay: 0 },
+  blister: { least: 3, perPersonDay: 0.3 },
+  burn: { least: 1, perPersonDay: 0.05 },
+  'sting or itch': { least: 2, perPersonDay: 0.3 },
+  // Only where somebody declared it.
+  'grave allergy': { least: 0, perPersonDay: 0 },
+  'tick or splinter': { least: 1, perPersonDay: 0.2 },
+  sprain: { least: 1, perPersonDay: 0.02 },
+  eye: { least: 1, perPersonDay: 0.05 },
+  'pain or fever': { least: 6, perPersonDay: 0.5 },
+  gut: { least: 4, perPersonDay: 0.2 },
+  'salts or heat': { least: 2, perPersonDay: 0.3 },
+  cold: { least: 1, perPersonDay: 0.1 },
+};
+
+/** Met, short of what is wanted, none at all, or not known: somebody’s own set says nothing of what is in it. */
+export type Standing = 'met' | 'short' | 'none' | 'not known';
+
+/** How one complaint is answered. */
+export interface ComplaintAid {
+  readonly complaint: Complaint;
+  readonly uses: number;
+  readonly wanted: number;
+  readonly standing: Standing;
+  /** Some of what answers it asks for training. */
+  readonly asksTraining: boolean;
+  /** The placements that answer it. */
+  readonly by: readonly string[];
+}
+
+/**
+ * What a kit holds against each complaint, on a day: what is lent, used up, failed or past its date counts nothing.
+ *
+ * @param personDays people times days; 0 plans for the least alone.
+ * @param day YYYY-MM-DD.
+ */
+export function firstAidOf(
+  loadout: Loadout,
+  shelf: Shelf,
+  { day, personDays = 0 }: { readonly day: string; readonly personDays?: number },
+): readonly ComplaintAid[] {
+  const pieces = loadout.placements.flatMap(({ id, gear: gearId, count, ...rest }) => {
+    const gear = gearOf(shelf, { id, gear: gearId, count, ...rest });
+    if (absenceOf(gear, day) !== null) return [];
+    return [{ id, gear, count: Math.min(count, goodOn(gear, day)) }];
+  });
+  const hasUnknown = pieces.some(({ gear }) => isUnknownAid(gear));
+  return complaints.flatMap((complaint) => {
+    const answers = pieces.flatMap(({ id, gear, count }) =>
+      aidsOf(gear)
+        .filter((each) => each.complaint === complaint)
+        .map((each) => ({ id, kind: gear.kind!, uses: count * usesOf(each, gear) })),
+    );
+    const uses = answers.reduce((sum, each) => sum + each.uses, 0);
+    const { least, perPersonDay } = wanted[complaint];
+    const asked = Math.max(least, Math.ceil(perPersonDay * personDays));
+    if (asked === 0 && uses === 0) return [];
+    return [
+      {
+        complaint,
+        uses,
+        wanted: asked,
+        standing: standingOf(uses, asked, hasUnknown),
+        asksTraining: answers.some(({ kind }) => needsTraining.has(kind)),
+        by: answers.map(({ id }) => id),
+      },
+    ];
+  });
+}
+
+function standingOf(uses: number, asked: number, hasUnknown: boolean): Standing {
+  if (uses >= asked) return 'met';
+  if (uses > 0) return 'short';
+  return hasUnknown ? 'not known' : 'none';
+}
+
+function aidsOf({ kind }: Gear): readonly Aid[] {
+  return kind === null ? [] : (aids[kind] ?? []);
+}
+
+/** Uses that are left in one piece, whole ones. */
+function usesOf({ uses }: Aid, { contents }: Gear): number {
+  const share = contents === null ? 1 : contents.left / contents.full;
+  if (typeof uses === 'number') return uses === 100 ? uses : Math.floor(uses * share);
+  return contents === null ? 1 : Math.floor(contents.left / uses.each);
+}
+
+/** First aid of which nobody says what it is against. */
+function isUnknownAid(gear: Gear): boolean {
+  return (
+    aidsOf(gear).length === 0 &&
+    gear.supplies.some(({ job, fitness }) => job === 'first-aid' && fitness !== 'improvised')
+  );
+}

@@ -1,0 +1,74 @@
+'use client';
+
+import { Flex, Text } from '@chakra-ui/react';
+import { firstAidOf, type ComplaintAid, type Standing } from '@/core/needs';
+import { useKitView } from '@/ui/kit/kit-view';
+
+const signs: Readonly<Record<Standing, readonly [sign: string, colour: string]>> = {
+  met: ['●', 'leaf.fg'],
+  short: ['▲', 'amber.fg'],
+  none: ['■', 'signal.fg'],
+  'not known': ['?', 'fg.muted'],
+};
+
+/** What the kit holds against each complaint, in the lane of first aid. */
+export function AidStrip() {
+  const view = useKitView();
+  if (!view) return null;
+  const { loadout, bench, kit } = view;
+  return (
+    <Flex
+      as="ul"
+      aria-label="First aid by complaint"
+      wrap="wrap"
+      gap="1.5"
+      marginTop="2"
+      listStyleType="none"
+      fontSize="xs"
+    >
+      <Text as="li" color="fg.muted" paddingY="0.5">
+        held against
+      </Text>
+      {firstAidOf(loadout, bench.shelf, { day: kit.day }).map((each) => (
+        <Complaint key={each.complaint} aid={each} />
+      ))}
+    </Flex>
+  );
+}
+
+function Complaint({ aid }: { readonly aid: ComplaintAid }) {
+  const [sign, colour] = signs[aid.standing];
+  return (
+    <Flex
+      as="li"
+      gap="1"
+      align="center"
+      bg="panel"
+      borderWidth="1px"
+      borderRadius="8px"
+      paddingX="2"
+      paddingY="0.5"
+    >
+      <Text as="span" aria-hidden color={colour}>
+        {sign}
+      </Text>
+      <span>
+        {aid.complaint}: {standingInWords(aid)}
+        {aid.asksTraining && ', asks training'}
+      </span>
+    </Flex>
+  );
+}
+
+function standingInWords({ standing, uses, wanted }: ComplaintAid): string {
+  switch (standing) {
+    case 'met':
+      return uses >= 100 ? 'met' : `${uses}, met`;
+    case 'short':
+      return `${uses} of ${wanted}`;
+    case 'none':
+      return 'none';
+    case 'not known':
+      return 'not known';
+  }
+}

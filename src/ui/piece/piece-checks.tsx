@@ -1,0 +1,87 @@
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { kindOf } from '@/core/catalogue';
+import { latestChecks, mostChecks, type Check } from '@/core/gear';
+import { Button } from '@/ui/fields/button';
+import { perform } from '@/ui/notice/notice';
+import type { PieceProps } from './piece';
+
+/** What is done to a piece before it goes along, and how it is tried, with the day and the result of the last time. */
+export function PieceChecks({ view, gear }: PieceProps) {
+  const kind = gear.kind === null ? undefined : kindOf(gear.kind);
+  const ready = kind?.ready ?? [];
+  const trial = kind?.trial ?? [];
+  if (ready.length + trial.length === 0) return null;
+  const latest = latestChecks(gear.checks);
+
+  function keep(what: string, of: Check['kind'], passed: boolean): void {
+    const check: Check = { what, kind: of, on: view.kit.day, passed };
+    const others = gear.checks.filter((each) => each.what !== what || each.on !== check.on);
+    const said = of === 'ready' ? 'made ready' : passed ? 'passed' : 'failed';
+    perform(
+      {
+        do: 'change gear',
+        id: gear.id,
+        change: { checks: [...others, check].slice(-mostChecks) },
+      },
+      `${gear.name}: ${what}, ${said}.`,
+    );
+  }
+
+  return (
+    <Box fontSize="sm">
+      <Heading as="h3" fontSize="md" marginBottom="1">
+        Made ready and tried
+      </Heading>
+      {ready.map((what) => (
+        <Line key={what} what={what} last={latest.get(what)}>
+          <Button size="sm" minHeight="11" onClick={() => keep(what, 'ready', true)}>
+            Done
+          </Button>
+        </Line>
+      ))}
+      {trial.map((what) => (
+        <Line key={what} what={what} last={latest.get(what)}>
+          <Button size="sm" minHeight="11" onClick={() => keep(what, 'trial', true)}>
+            Passed
+          </Button>
+          <Button size="sm" minHeight="11" onClick={() => keep(what, 'trial', false)}>
+            Failed
+          </Button>
+        </Line>
+      ))}
+    </Box>
+  );
+}
+
+interface LineProps {
+  readonly what: string;
+  readonly last: Check | undefined;
+  readonly children: React.ReactNode;
+}
+
+function Line({ what, last, children }: LineProps) {
+  return (
+    <Box marginTop="1">
+      <Text>
+        {what}{' '}
+        <Text as="span" color={last?.passed === false ? 'signal.fg' : 'fg.muted'}>
+          {lastInWords(last)}
+        </Text>
+      </Text>
+      <Flex gap="1" marginTop="1" role="group" aria-label={what}>
+        {children}
+      </Flex>
+    </Box>
+  );
+}
+
+function lastInWords(last: Check | undefined): string {
+  if (last === undefined) return '– never yet';
+  const done =
+    last.kind === 'ready'
+      ? 'done'
+      : last.passed
+        ? 'passed'
+        : '▲ failed: it does nothing until it passes';
+  return `– ${done}, ${last.on}`;
+}
