@@ -171,6 +171,23 @@ export const trials: Readonly<Record<string, readonly string[]>> = {
   radio: ['answered from where it will be used'],
 };
 
+/** The steps that lamps are usually switched between, in lumens: how long each lasts follows from the light they hold. */
+export const lampSteps: Readonly<Record<string, readonly number[]>> = {
+  headlamp: [20, 100, 200],
+  'headlamp-aa': [20, 80, 150],
+  'headlamp-cr123a': [20, 120, 300],
+  'headlamp-18650': [30, 200, 600],
+  'rechargeable-headlamp': [20, 100, 250],
+  torch: [20, 90, 150],
+  'usb-torch': [30, 150, 400],
+  'strong-torch': [30, 250, 800],
+  'key-light': [8],
+  'camp-lantern': [60, 200],
+  'crank-torch': [15],
+  'solar-lantern': [20, 60],
+  phone: [40],
+};
+
 /** What is heard from afar in use or in the pack (own judgement). */
 export const noisy: readonly string[] = [
   'whistle',

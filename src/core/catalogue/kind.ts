@@ -1,4 +1,4 @@
-import { jobs, lightOf, plainSupply } from '../gear';
+import { clothedClo, isBright, jobs, lightOf, plainSupply, sleepTempC } from '../gear';
 import type {
   Care,
   Cavity,
@@ -107,7 +107,7 @@ export function kind(
       ...cavity,
       closure: closureOf(id, silhouette, cavity),
     })),
-    supplies,
+    supplies: withBrightness(supplies, silhouette, colour),
     contents: contents ?? metresOf(supplies, form, massG),
     spoiledBy,
     failsIn: doesNotWorkIn(id),
@@ -125,6 +125,30 @@ function handledSo(id: string): readonly string[] {
     ...(noisy.includes(id) ? ['Heard from afar.'] : []),
     ...(cleanOnly.includes(id) ? ['For clean water only.'] : []),
   ];
+}
+
+/** Pieces of bright cloth that can be spread or hung out, by how they are drawn. */
+const spread: readonly Silhouette[] = [
+  'pouch',
+  'dry-bag',
+  'pack',
+  'garment',
+  'folded-sheet',
+  'roll',
+  'hat',
+];
+
+/** What is bright and can be spread out is seen by day, and marks a place. */
+function withBrightness(
+  supplies: readonly Supply[],
+  silhouette: Silhouette,
+  colour: string,
+): readonly Supply[] {
+  if (!spread.includes(silhouette) || !isBright(colour)) return supplies;
+  const seen = (['signal-day', 'mark'] as const).filter(
+    (job) => !supplies.some((supply) => supply.job === job),
+  );
+  return [...supplies, ...seen.map((job) => makesDo(job))];
 }
 
 function listed(words: string): readonly string[] {
@@ -225,6 +249,11 @@ export function treating(removes: readonly Threat[], minutes: number | null, mad
 /** What warms, by what warms in it. */
 export function warm(stuff: WarmStuff, made: Supply): Supply {
   return known({ of: 'warmth', stuff }, made);
+}
+
+/** How cold it may be under a blanket of so many clo for who sleeps clothed, in whole °C. */
+export function clothedSleepC(clo: number): number {
+  return Math.round(sleepTempC(clo + clothedClo));
 }
 
 /** Cloth so large, in m²; cotton chars and holds water, and warms nobody wet. */

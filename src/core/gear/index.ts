@@ -4,6 +4,7 @@ export * from './cavity';
 export * from './check';
 export * from './complaints';
 export * from './supply';
+export * from './warmth';
 export * from './usual-demands';
 export * from './light';
 export * from './cautions';

@@ -34,5 +34,28 @@ export interface Look {
   readonly colour: string;
 }
 
+/**
+ * Whether a colour is seen from afar where nothing grows in it: red, orange, yellow or lime, full and neither dark nor pale (own
+ * judgement).
+ */
+export function isBright(colour: string): boolean {
+  const [red, green, blue] = [1, 3, 5].map(
+    (at) => parseInt(colour.slice(at, at + 2), 16) / 255,
+  ) as [number, number, number];
+  const most = Math.max(red, green, blue);
+  const least = Math.min(red, green, blue);
+  const light = (most + least) / 2;
+  if (most === least || light < 0.38 || light > 0.72) return false;
+  const full = (most - least) / (1 - Math.abs(2 * light - 1));
+  const sixth =
+    most === red
+      ? (green - blue) / (most - least)
+      : most === green
+        ? 2 + (blue - red) / (most - least)
+        : 4 + (red - green) / (most - least);
+  const hue = (sixth * 60 + 360) % 360;
+  return full > 0.6 && (hue <= 75 || hue >= 345);
+}
+
 /** A colour as {@link Look} has it. */
 export const colourPattern = /^#[0-9a-f]{6}$/i;

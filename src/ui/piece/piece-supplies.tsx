@@ -1,5 +1,15 @@
 import { Box, Heading } from '@chakra-ui/react';
-import { amountNow, demandInWords, isSpent, jobs, type Fitness, type Supply } from '@/core/gear';
+import { lampSteps } from '@/core/catalogue/handling';
+import { printNumber } from '@/core/quantity';
+import {
+  amountNow,
+  demandInWords,
+  isSpent,
+  jobs,
+  type Fitness,
+  type Gear,
+  type Supply,
+} from '@/core/gear';
 import { amountInWords } from '@/ui/kit/amount-in-words';
 import type { PieceProps } from './piece';
 
@@ -24,6 +34,17 @@ export const fitnessSigns: Readonly<Record<Fitness, readonly [sign: string, word
   improvised: ['○', 'makes do'],
 };
 
+/** How long a lamp lasts at each of its steps: `; 20 lm for 18 h, 100 lm for 3.5 h`. */
+function stepsInWords({ kind }: Gear, lumenHours: number | null): string {
+  const steps = (kind !== null && lampSteps[kind]) || [];
+  if (lumenHours === null || steps.length === 0) return '';
+  const lasts = steps.map(
+    (lumens) =>
+      `${lumens} lm for ${printNumber(lumenHours / lumens, lumenHours / lumens < 10 ? 1 : 0)} h`,
+  );
+  return `; ${lasts.join(', ')}`;
+}
+
 interface SupplyLineProps extends PieceProps {
   readonly supply: Supply;
 }
@@ -47,6 +68,7 @@ function SupplyLine({ supply, view, placement, gear }: SupplyLineProps) {
         {jobs[supply.job].name}
         {amount !== null && `, ${amountInWords(supply.job, amount, view.units)}`}, {words}
         {supply.part !== null && `, its ${supply.part}`}
+        {supply.job === 'light' && stepsInWords(gear, amount)}
         {!isWay && <em> ▲ not here: {why}</em>}
       </span>
     </div>

@@ -3,9 +3,12 @@ import {
   cautionsOf,
   cellWh,
   energyBehind,
+  isBright,
   jobs,
   lightOf,
   metals,
+  sleepClo,
+  sleepTempC,
   type JobId,
   type Supply,
 } from '@/core/gear';
@@ -161,6 +164,28 @@ describe('what kinds can do', () => {
       ids(of('tinder')).filter((id) => ['bellows', 'sit-mat', 'notebook'].includes(id)),
     ).toEqual([]);
     expect(ids(of('guide')).filter((id) => id === 'fire-extinguisher')).toEqual([]);
+  });
+
+  it('keeps a clothed sleeper as warm as its clo say, worked by hand', () => {
+    // 33 − (1.7 + 1) × 0.155 × 0.75 × 47 = 18.2 °C; 33 − 2.3 × 5.46 = 20.4 °C
+    const sleepOf = (id: string) =>
+      kinds.find((kind) => kind.id === id)!.supplies.find(({ job }) => job === 'sleep')!.amount;
+    expect([sleepOf('wool-blanket'), sleepOf('poncho-liner')]).toEqual([18, 20]);
+    expect(sleepClo(sleepTempC(4.2))).toBeCloseTo(4.2, 9);
+    const both = kinds.filter(({ supplies: own }) =>
+      ['sleep', 'insulate'].every((job) => own.some((supply) => supply.job === job)),
+    );
+    expect(both.map(({ id }) => id)).toEqual(['wool-blanket', 'poncho-liner']);
+  });
+
+  it('is seen by day and marks a place where it is bright and can be spread out', () => {
+    expect(
+      ['#f06a1d', '#e2c93a', '#c8432f', '#2d6a6c', '#3a3c3b', '#e9e4d2'].map(isBright),
+    ).toEqual([true, true, true, false, false, false]);
+    const dry = kinds.find(({ id }) => id === 'dry-bag')!;
+    expect(dry.supplies.map(({ job }) => job)).toEqual(
+      expect.arrayContaining(['signal-day', 'mark']),
+    );
   });
 
   it('is of a sort wherever its job has sorts', () => {

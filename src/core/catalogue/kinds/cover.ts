@@ -1,5 +1,6 @@
 import {
   box,
+  clothedSleepC,
   clothOf,
   cylinder,
   every,
@@ -61,9 +62,9 @@ export const cover: readonly Kind[] = [
   kind('bag-liner', 'Sleeping-bag liner', 'sleeping bag liner|bag liner|silk liner|fleece liner|liner', 'silk|fleece|inner|sleeping|cotton', ['roll', 'cloth', '#a89cc0'], 210, soft(950, 520, 60), 2900,
     [warm('cotton', serves('insulate', 0.3)), clothOf(true, serves('cloth', 2))], [], { ...cloth, never: 'pack|poncho|bin|drum|glove|sock|trash|hat' }),
   kind('wool-blanket', 'Wool blanket', 'wool blanket|woollen blanket|army blanket|blanket', 'wool|army|camp', ['folded-sheet', 'wool', '#8a5a4a'], 1600, soft(8200, 5600, 90), 6900,
-    [warm('wool', madeFor('insulate', 1.7)), clothOf(false, serves('cloth', 2.8)), warm('wool', makesDo('sleep', 18)), makesDo('ground', 0.5), makesDo('shell')], [], { spoiledBy: ['wet'], care: [every(6, 'inspect')] }),
+    [warm('wool', madeFor('insulate', 1.7)), clothOf(false, serves('cloth', 2.8)), warm('wool', makesDo('sleep', clothedSleepC(1.7))), makesDo('ground', 0.5), makesDo('shell')], [], { spoiledBy: ['wet'], care: [every(6, 'inspect')] }),
   kind('poncho-liner', 'Quilted liner blanket', 'poncho liner|quilted blanket|camp quilt|blanket|liner', 'quilted|poncho|synthetic', ['roll', 'cloth', '#5d6b47'], 560, soft(4200, 2300, 90), 3900,
-    [warm('synthetic', madeFor('insulate', 1.3)), warm('synthetic', makesDo('sleep', 20))], [], insulation),
+    [warm('synthetic', madeFor('insulate', 1.3)), warm('synthetic', makesDo('sleep', clothedSleepC(1.3)))], [], insulation),
   kind('fleece-blanket', 'Fleece blanket', 'fleece blanket|fleece throw|blanket', 'fleece', ['folded-sheet', 'cloth', '#7f8f6a'], 550, soft(4000, 2600, 70), 1500,
     [warm('synthetic', serves('insulate', 0.9)), clothOf(false, makesDo('cloth', 2))], [], { ...cloth, cautions: ['Sparks melt holes into it.'] }),
   kind('ground-mat', 'Closed-cell ground mat', 'ground mat|foam mat|foam pad|sleeping mat|sleeping pad|closed cell pad|roll mat|mat|pad', 'ground|closed|cell|foam|sleeping|roll|closed cell', ['mat', 'rubber', '#3e5768'], 410, cylinder(150, 560), 2900,
