@@ -66,6 +66,8 @@ const group = String.raw`\d{1,3}(?:[ \u00a0\u202f\u2009]\d{3})+(?!\d)(?:[.,]\d+)
 const number = String.raw`(?:\d+(?:\s+|-)\d+\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|${group}|\d+[.,]?\d*\s?[${fractionSigns}]|[${fractionSigns}]|\d+(?:[.,]\d+)*|[.,]\d+)`;
 /** A quantity starts a word; a sign before it is read with it, so that it can be refused. */
 const start = String.raw`(?<![\w.,/⁄${fractionSigns}])(?:(?<=^|\s)[-−–]\s?)?`;
+/** Metres and feet are not grouped: `550 100 ft` is a cord called 550, and a hundred feet. */
+const ungrouped = number.replace(`${group}|`, '');
 /** Of a range both ends are read; which of them counts is said with each quantity. */
 const range = String.raw`${number}(?:\s*(?:-|–|to)\s*${number})?`;
 const lengthUnit = String.raw`(?:mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)s?|inch(?:es)?|in|ft|feet|foot|yd|yds|yards?|["″”'′’])`;
@@ -197,6 +199,10 @@ const manners: readonly Manner[] = [
     kcal,
   })),
   figure(String.raw`kj${end}`, (kj) => ({ what: 'food energy', kcal: kj / 4.184 })),
+  // `power bank 20000`: nobody sells one by another figure of five digits.
+  manner(String.raw`(?<=\bbank\s)(\d{4,6})(?![\p{L}\d.,]|\s*m?[aw]h)`, ([digits]) =>
+    done({ what: 'charge', mAh: Number(digits) }),
+  ),
   figure(String.raw`mah${end}`, (mAh) => ({ what: 'charge', mAh })),
   figure(String.raw`ah${end}`, (ah) => ({ what: 'charge', mAh: ah * 1000 })),
   figure(String.raw`wh${end}`, (energyWh) => ({ what: 'energy', energyWh })),
@@ -208,7 +214,7 @@ const manners: readonly Manner[] = [
   ),
   figure(String.raw`(kN|daN|kgf|lbf)${end}`, breakingLoad),
   property(
-    String.raw`(?<![\w.,])${number}\s*-?\s*(?:persons?|people|man|men|seasons?|ways?|ply|days?|nights?|weeks?|months?|years?|yrs?|min|mins|minutes?|w|watts?|v|volts?|grit|gauge|denier|mesh|micron|%|percent|sizes?|strands?|cores?|blades?|functions?|eyes?|rooms?|doors?|pockets?)${end}`,
+    String.raw`(?<![\w.,])${number}\s*-?\s*(?:persons?|people|man|men|seasons?|ways?|ply|days?|nights?|weeks?|months?|years?|yrs?|min|mins|minutes?|w|watts?|v|volts?|grit|gauge|denier|mesh|micron|%|percent|sizes?|strands?|cores?|blades?|functions?|eyes?|rooms?|doors?|pockets?|db|decibels?)${end}`,
   ),
   property(String.raw`(?<![\w])#\s?\d+${end}`),
   manner(String.raw`${start}(${range})\s*-?\s*(${volumeUnit})\.?${end}`, (match) => {
@@ -237,7 +243,7 @@ const manners: readonly Manner[] = [
     },
   ),
   manner(
-    String.raw`${start}(${range})\s*-?\s*(${longUnit})(?:\s*(${number})\s*(?:in|inch(?:es)?|["″”]))?(?![\p{L}\d])`,
+    String.raw`${start}(${ungrouped}(?:\s*(?:-|–|to)\s*${ungrouped})?)\s*-?\s*(${longUnit})(?:\s*(${number})\s*(?:in|inch(?:es)?|["″”]))?(?![\p{L}\d])`,
     ([text, figures, unit]) => length(text, figures!, unit!, false),
   ),
   manner(
@@ -255,7 +261,7 @@ const manners: readonly Manner[] = [
     'stated',
   ),
   count(
-    String.raw`(?<![\w.,])(\d{1,4})\s*-?\s*(?:packs?|pks?|pcs?|pieces?|ct|count|counts|units?|ea|each|off|no)\.?(?![\p{L}\d])`,
+    String.raw`(?<![\w.,])(\d{1,4})\s*-?\s*(?:packs?|pks?|pcs?|pieces?|tabs|sachets?|capsules?|caps|ct|count|counts|units?|ea|each|off|no)\.?(?![\p{L}\d])`,
     'stated',
   ),
   count(

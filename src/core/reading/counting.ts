@@ -1,6 +1,6 @@
 import { withContents, type Kind } from '../catalogue';
 import { kindOf } from '../catalogue';
-import type { AmountAt } from '../quantity/amounts-in';
+import type { Amount, AmountAt } from '../quantity/amounts-in';
 import type { ContentUnit, Gear } from '../gear';
 import { stem, wordsOf } from './words';
 
@@ -16,6 +16,9 @@ const inPieces: readonly ContentUnit[] = ['lights', 'tablets', 'pieces', 'doses'
 
 /** A bare number after a name counts up to here; above it is a model’s, or of another unit. */
 const mostAfter = 200;
+/** `tablets x30` are thirty of them: fewer than so many may be cards. */
+const leastCard = 10;
+
 /** A bare number before a name counts pieces up to here: `550 cord` is no five hundred cords. */
 const mostBefore = 99;
 
@@ -28,11 +31,14 @@ export function countOf(amounts: readonly AmountAt[], started: Gear, words: stri
   const cells = amounts.flatMap(({ amount }) => (amount.what === 'cells' ? [amount] : []))[0];
   const isCell = started.supplies.some(({ job }) => job === 'cells');
   const counts = amounts.flatMap(({ amount }) => (amount.what === 'count' ? [amount] : []));
-  const times = counts.find(({ as }) => as === 'times');
-  const other = counts.find(({ as }) => as !== 'times');
   const kind = started.kind === null ? null : (kindOf(started.kind) ?? null);
+  const isTablets = kind?.contents?.unit === 'tablets';
+  const times = counts.find(
+    ({ as, count }) => as === 'times' && !(isTablets && count >= leastCard),
+  );
+  const other = counts.find((each) => each !== times);
   const isTrait = other !== undefined && kind?.traits.includes(String(other.count));
-  const isInside = other !== undefined && kind !== null && countsInside(kind, other.count, words);
+  const isInside = other !== undefined && kind !== null && countsInside(kind, other, words);
   const isBelieved =
     other !== undefined &&
     !isTrait &&
@@ -50,8 +56,14 @@ export function countOf(amounts: readonly AmountAt[], started: Gear, words: stri
   };
 }
 
-function countsInside({ contents, nouns }: Kind, count: number, words: string): boolean {
+function countsInside(
+  { contents, nouns }: Kind,
+  { count, as }: Amount & { readonly what: 'count' },
+  words: string,
+): boolean {
   if (contents === null || !inPieces.includes(contents.unit) || count < 2) return false;
+  // `ibuprofen 24` is one pack of them.
+  if (as !== 'before' && (contents.unit === 'tablets' || contents.unit === 'doses')) return true;
   const written = new Set(wordsOf(words));
   return nouns.some((noun) => {
     const last = noun.split(' ').at(-1)!;

@@ -183,11 +183,17 @@ function withMass(
   const fluidMl = amount.isOunces && !hasVolume ? (massG / gramsPerOunce) * mlPerFluidOunce : null;
   if (fluidMl !== null && isRatherFluid(gear, massG, fluidMl))
     return named(withVolume(gear, fluidMl));
+  if (amount.isPounds && gear.bearsN !== null && isFarTooHeavy(gear, massG)) {
+    return named({ ...gear, bearsN: tenths(newtonsOf(massG)) });
+  }
   if (amount.isPounds && isBreakingLoad(gear, massG)) {
     return named(withFact(gear, 'cord', { of: 'cord', breakingN: tenths(newtonsOf(massG)) }));
   }
   if (gear.contents?.unit === 'g' && massG > 0 && !isGross(gear, massG))
     return named(withContents(gear, massG));
+  if (isFarTooHeavy(gear, massG) && massG > 30 * gear.massG!) {
+    return refused(typedSays.farTooHeavy(tenths(massG / 1000), tenths(gear.massG! / 1000)));
+  }
   const fed = gear.contents === null ? withFoodFor(gear, massG) : gear;
   return shownIn(withMassOf(fed, massG, 'stated'));
 }
@@ -203,6 +209,11 @@ function isRatherFluid(gear: Gear, massG: number, fluidMl: number): boolean {
 /** Pounds and kilograms on a cord are what it breaks at, where as its mass they would be several times too much. */
 function isBreakingLoad(gear: Gear, massG: number): boolean {
   return lengthOf(gear) !== null && gear.massG !== null && massG > 5 * gear.massG;
+}
+
+/** Many times what its kind weighs, and not by its contents. */
+function isFarTooHeavy(gear: Gear, massG: number): boolean {
+  return gear.massG !== null && gear.massG > 0 && massG > 5 * gear.massG;
 }
 
 /** A mass that is that of a full one, where what holds the contents weighs a good part of it: 380 g of a canister of 230. */

@@ -171,11 +171,12 @@ function weighed(
   }
   const joined = called.join('');
   const bare = told === 0 && Object.hasOwn(bareWords, joined) ? joined : null;
-  if (bare !== null) sure -= bareWords[bare] === null ? 0.6 : 0.1;
+  if (bare !== null && bareWords[bare] === null) sure -= 0.6;
   const isWhole = isName && bare === null && to - from === main.length;
   return {
     kind,
-    sure: Math.min(1, Math.max(0, sure)),
+    // Of several kinds of one name the commonest is meant, and a little less surely.
+    sure: Math.min(1, Math.max(0, bare !== null && bareWords[bare] !== null ? sure - 0.1 : sure)),
     rank: covered + 2 * sure + (isWhole ? 1 : 0),
     bare,
   };
@@ -183,7 +184,7 @@ function weighed(
   /** What an unexplained word takes from how sure it is. */
   function blame(word: string, isAfter: boolean): number {
     if (forbidden.has(word)) return 1;
-    if (/^[\d.]+$/.test(word)) return 0;
+    if (/^[\d.]+$/.test(word) || word.length === 1) return 0;
     if (estranging.has(word)) return 1;
     if (Object.hasOwn(materials, word)) return strangeStuff(word, kind);
     // `camera battery` and `battery camera`: what stands last is the thing.

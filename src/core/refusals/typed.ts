@@ -37,6 +37,8 @@ export const typedSays = {
     `A mass of ${gPerMl} g for each mL of its size is not believed: no metal is as heavy. Check both.`,
   moreLightThanPower: (lumenHours: number, energyWh: number, most: number) =>
     `${lumenHours} lumen-hours out of ${energyWh} Wh are not believed: no lamp gives more than ${most} lm for each watt.`,
+  farTooHeavy: (massKg: number, typicalKg: number) =>
+    `${massKg} kg is not believed: one of its kind weighs about ${typicalKg} kg. Check the unit.`,
   lengthOfNothing: () => 'A length is above 0.',
   namelessLine: () => 'Write what it is as well, like: steel bottle 1 L 210 g 90x200 mm.',
   lineTooLong: (most: number) =>

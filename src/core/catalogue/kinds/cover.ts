@@ -31,7 +31,7 @@ export const cover: readonly Kind[] = [
     [makesDo('ground', 0.1), makesDo('roof', 2.4, relying('cord', 'line')), serves('shell')], [], coated),
   kind('plastic-sheet', 'Builder’s sheet 3 × 4 m', 'plastic sheet|builders sheet|drop cloth|plastic drop cloth|painters sheet|polythene|polythene sheet|poly sheet|sheeting|sheet', 'builder|plastic|poly|painter|drop', ['folded-sheet', 'plastic', '#c9cdc6'], 1100, soft(1900, 1400, 40), 700,
     [serves('roof', 12, relying('cord', 'line')), makesDo('ground', 0.1), makesDo('signal-day')], [], { spoiledBy: ['sun', 'knocks'] }),
-  kind('poncho', 'Rain poncho', 'poncho|rain poncho|rain cape', 'rain|cape', ['folded-sheet', 'cloth', '#4c5f49'], 380, soft(1400, 850, 40), 3900,
+  kind('poncho', 'Rain poncho', 'poncho|poncho tarp|tarp poncho|rain poncho|rain cape', 'rain|cape', ['folded-sheet', 'cloth', '#4c5f49'], 380, soft(1400, 850, 40), 3900,
     [madeFor('shell'), serves('roof', 3, relying('cord', 'line'))], [], { ...coated, never: 'liner|blanket|film|disposable' }),
   kind('film-poncho', 'Thin film poncho', 'film poncho|disposable poncho|emergency poncho|poncho', 'film|thin|disposable|emergency', ['folded-sheet', 'plastic', '#d9e2e4'], 55, soft(140, 95, 15), 200,
     [serves('shell'), makesDo('roof', 1.5)], [], { spoiledBy: ['knocks'] }),

@@ -113,7 +113,7 @@ export const mindAndVehicle: readonly Kind[] = [
   kind('fuses', 'Spare fuses and bulbs', 'fuses|spare fuses|fuse set|bulbs|spare bulbs|car fuses|fuse|bulb set', 'spare|vehicle|car|headlight', ['tin', 'plastic', '#5f7f96'], 65, box(90, 62, 30), 900,
     [madeFor('spare')], [], { never: 'flare|fire', spoiledBy: ['knocks'] }),
   kind('fire-extinguisher', 'Fire extinguisher, 1 kg', 'fire extinguisher|extinguisher|fire extinguisher spray', 'fire|powder|car|foam|small', ['canister', 'steel', '#c1201c'], 1900, cylinder(85, 320), 2200,
-    [madeFor('put-out')], [], { spoiledBy: ['heat'], care: [every(24, 'test')], cautions: ['Checked on its rhythm by those who may. At the foot of the flames, upwind.'] }),
+    [madeFor('put-out')], [], { contents: holding('g', 1000, 1000), spoiledBy: ['heat'], care: [every(24, 'test')], cautions: ['Checked on its rhythm by those who may. At the foot of the flames, upwind.'] }),
   kind('glass-breaker', 'Glass breaker and belt cutter', 'glass breaker|belt cutter|window breaker|rescue hammer|seat belt cutter|window hammer|escape hammer', 'glass|belt|rescue|window|seat', ['axe', 'plastic', '#d3401f'], 120, box(175, 70, 25), 900,
     [serves('cut'), serves('snip')], [], { cautions: ['Within reach of the seat, not in the boot.'] }),
   kind('folding-chair', 'Folding stool', 'folding stool|camp chair|camp stool|folding chair|stool|chair', 'folding|camp|camping', ['hank', 'cloth', '#4f6a52'], 620, box(380, 90, 70), 1900,

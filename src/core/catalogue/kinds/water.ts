@@ -37,7 +37,7 @@ export const water: readonly Kind[] = [
   kind('thin-bottle', 'Throw-away PET bottle, 0.5 L', 'pet bottle|throw-away bottle|disposable bottle|soda bottle|thin bottle|bottle', 'pet|throw away|disposable|soda|thin|empty', ['bottle', 'plastic', '#b7d3de'], 20, cylinder(65, 210), 30,
     [serves('carry-water', 500)],
     [rigidCavity('inside', 'Inside', insideCylinder(63, 195), { waterproof: true, mouthMm: 21 })], { ...plasticVessel, never: 'food|cat|dog|toy|steel|glass' }),
-  kind('soft-bottle', 'Soft bottle, 1 L', 'soft bottle|soft flask|collapsible bottle|squeeze bottle|folding bottle', 'soft|collapsible|squeeze|folding|roll up', ['water-bag', 'plastic', '#5f9cc0'], 36, soft(140, 70, 12), 1500,
+  kind('soft-bottle', 'Soft bottle, 1 L', 'soft bottle|collapsible water bottle|folding water bottle|soft water bottle|soft flask|collapsible bottle|squeeze bottle|folding bottle', 'soft|collapsible|squeeze|folding|roll up', ['water-bag', 'plastic', '#5f9cc0'], 36, soft(140, 70, 12), 1500,
     [madeFor('carry-water', 1000)], [], { ...plasticVessel, spoiledBy: ['frost', 'heat', 'knocks'], care: [every(6, 'dry')], never: 'sauce|ketchup|hot' }),
   kind('vacuum-flask', 'Vacuum flask, 1 L', 'vacuum flask|insulated flask|vacuum bottle|thermal flask|flask', 'vacuum|double|insulated|thermal', ['bottle', 'steel', '#3f5a4a'], 620, cylinder(92, 315), 3900,
     [known({ of: 'vessel', isDoubleWalled: true }, serves('carry-water', 1000)), madeFor('warm-pack', null, relying('boil'))],
