@@ -27,6 +27,11 @@ const shots: readonly Shot[] = [
       await page.getByLabel('Type gear to add').fill('steel bottle 1 L 210 g 90x200 mm');
     },
   },
+  {
+    name: 'typed-line',
+    path: '/layout',
+    first: (page) => page.getByLabel('Type gear to add').fill('ridge bottle 1 L 180 g'),
+  },
   { name: 'mat-phone', path: '/layout', phone: true },
   { name: 'mat-dark', path: '/layout', dark: true },
   {

@@ -4,9 +4,19 @@ import { demoBench } from '@/core/demo';
 import { silhouettes } from '@/core/gear';
 import { gear } from '../support/benches';
 import { drawnSize } from '@/ui/gear-drawing/drawn-size';
-import { drawings } from '@/ui/gear-drawing/silhouettes';
+import { poseOf } from '@/ui/gear-drawing/drawings';
+import { rareDrawings } from '@/ui/gear-drawing/rare-silhouettes';
+import { commonDrawings } from '@/ui/gear-drawing/silhouettes';
+
+const drawings = { ...commonDrawings, ...rareDrawings };
 
 describe('the drawings', () => {
+  it('lie as they are said to lie before they have come', () => {
+    for (const silhouette of silhouettes) {
+      expect([silhouette, poseOf(silhouette)]).toEqual([silhouette, drawings[silhouette].pose]);
+    }
+  });
+
   it.each(silhouettes)(
     '%s has one of its own, with a body in the piece’s colour or its stuff',
     (silhouette) => {

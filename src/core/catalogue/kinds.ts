@@ -39,8 +39,11 @@ export const kinds: readonly Kind[] = [
 
 const kindById: ReadonlyMap<string, Kind> = new Map(kinds.map((kind) => [kind.id, kind]));
 
+/** Kinds that had another id: benches name the old one for ever. */
+const renamed: Readonly<Record<string, string>> = { 'road-flares': 'warning-lamp' };
+
 export function kindOf(id: string): Kind | undefined {
-  return kindById.get(id);
+  return kindById.get(renamed[id] ?? id);
 }
 
 /** One owned piece of a kind with the kind's figures, all of them marked as typical. */

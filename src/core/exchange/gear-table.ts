@@ -1,5 +1,5 @@
 import { tableSays } from '../refusals/tables';
-import { typedSays } from '../refusals/typed';
+import { lineSays } from '../refusals/lines';
 import { gearOfKind, withCapacity, withSides, type Kind } from '../catalogue';
 import { kindMeantBy, readLine, type LineSetting, type Reading } from '../reading';
 import {
@@ -256,7 +256,7 @@ function withVolume(gear: Gear, row: Row): Outcome<Gear> {
   if (!volume.ok) return volume;
   return volume.value > 0
     ? done(withCapacity(gear, volume.value))
-    : refused(typedSays.volumeOfNothing());
+    : refused(lineSays.volumeOfNothing());
 }
 
 function withForm(gear: Gear, row: Row, { units }: LineSetting): Outcome<Gear> {
@@ -284,7 +284,7 @@ function withForm(gear: Gear, row: Row, { units }: LineSetting): Outcome<Gear> {
     const bare = row.unit(side) ?? (units === 'metric' ? 'mm' : 'in');
     const read = parseLength(/[a-z"″]\s*$/i.test(text) ? text : `${text} ${bare}`);
     if (!read.ok) return read;
-    if (read.value <= 0) return refused(typedSays.sideNamedOfNothing(side));
+    if (read.value <= 0) return refused(lineSays.sideNamedOfNothing(side));
     sides[side] = read.value;
   }
   const { length, width, height, diameter } = sides;

@@ -9,7 +9,7 @@ const acts: ReadonlySet<JobId> = new Set<JobId>([
   ...(['raise', 'reflect', 'stake', 'signal-sound', 'signal-day', 'signal-night'] as const),
   ...(['mark', 'call', 'sew', 'bleed-control', 'tweeze', 'catch', 'hands', 'breathe'] as const),
   ...(['wash', 'recharge', 'write', 'tow', 'tyre', 'start', 'warn'] as const),
-  ...(['turn', 'pry', 'strike', 'char', 'put-out', 'unstick', 'throw'] as const),
+  ...(['turn', 'pry', 'strike', 'char', 'put-out', 'unstick', 'throw', 'connect'] as const),
 ]);
 
 /** What one of these jobs is called: `cut`, `ignite`, `light or candle`. */

@@ -115,6 +115,7 @@ export const jobs = {
   wash: job('clean', 'wash'),
   cells: job('power', 'cells', 'Wh'),
   recharge: usedUp(job('power', 'recharge', 'Wh')),
+  connect: job('power', 'connect by cable'),
   write: job('mind', 'write'),
   guide: job('mind', 'guide'),
   morale: job('mind', 'morale'),

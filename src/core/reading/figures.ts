@@ -1,4 +1,4 @@
-import { typedSays } from '../refusals/typed';
+import { lineSays } from '../refusals/lines';
 import {
   areaOf,
   capacityOf,
@@ -123,7 +123,7 @@ function withFigure(gear: Gear, amount: Amount, around: Around): Outcome<Step> {
     case 'volume':
       return amount.volumeMl > 0
         ? named(withVolume(gear, amount.volumeMl))
-        : refused(typedSays.volumeOfNothing());
+        : refused(lineSays.volumeOfNothing());
     case 'length':
       return withLengthOf(gear, amount, around);
     case 'size':
@@ -171,7 +171,7 @@ function withLengthOf(
   if (isThickness) return named(gear);
   return lengthMm > 0
     ? named(withLength(gear, lengthMm / 1000))
-    : refused(typedSays.lengthOfNothing());
+    : refused(lineSays.lengthOfNothing());
 }
 
 function withMass(
@@ -192,7 +192,7 @@ function withMass(
   if (gear.contents?.unit === 'g' && massG > 0 && !isGross(gear, massG))
     return named(withContents(gear, massG));
   if (isFarTooHeavy(gear, massG) && massG > 30 * gear.massG!) {
-    return refused(typedSays.farTooHeavy(tenths(massG / 1000), tenths(gear.massG! / 1000)));
+    return refused(lineSays.farTooHeavy(tenths(massG / 1000), tenths(gear.massG! / 1000)));
   }
   const fed = gear.contents === null ? withFoodFor(gear, massG) : gear;
   return shownIn(withMassOf(fed, massG, 'stated'));
@@ -265,7 +265,7 @@ function withTemperature(
 ): Outcome<Step> {
   if (!gear.supplies.some(({ job }) => job === 'sleep')) return named(gear);
   if (unit === null && (degrees === 0 || units === 'us')) {
-    return refused(typedSays.whichDegrees(degrees));
+    return refused(lineSays.whichDegrees(degrees));
   }
   const tempC = unit === 'F' ? ((degrees - 32) * 5) / 9 : degrees;
   return named(withJobAmount(gear, 'sleep', tenths(tempC)));
@@ -330,8 +330,8 @@ function sizedAs(
       const feetM2 = inFeet.ok ? (inFeet.value.sidesMm[0] * inFeet.value.sidesMm[1]) / 1e6 : areaM2;
       return refused(
         feetM2 <= mostAreaM2
-          ? typedSays.sheetRatherInFeet(Math.round(areaM2), text, tenths(feetM2))
-          : typedSays.sheetTooLarge(Math.round(areaM2)),
+          ? lineSays.sheetRatherInFeet(Math.round(areaM2), text, tenths(feetM2))
+          : lineSays.sheetTooLarge(Math.round(areaM2)),
       );
     }
     case 'not known':
@@ -375,12 +375,12 @@ function unbelievable(gear: Gear, amounts: readonly Amount[]): string | null {
   const { massG, form } = gear;
   const kcal = gear.supplies.find(({ job }) => job === 'food')?.amount ?? null;
   if (kcal !== null && massG !== null && kcal > mostKcalPerG * massG + 1) {
-    return typedSays.moreThanFat(Math.round(kcal), tenths(massG), mostKcalPerG);
+    return lineSays.moreThanFat(Math.round(kcal), tenths(massG), mostKcalPerG);
   }
   const isMassStated = amounts.some(({ what }) => what === 'mass') && gear.massTrust === 'stated';
   if (isMassStated && massG !== null && form !== null && gear.formTrust === 'stated') {
     const gPerMl = massG / bulkOf(form).tightMl;
-    if (gPerMl > mostGPerMl) return typedSays.heavierThanMetal(Math.round(gPerMl));
+    if (gPerMl > mostGPerMl) return lineSays.heavierThanMetal(Math.round(gPerMl));
   }
   const lamp = gear.supplies.find(({ job }) => job === 'light');
   const light = lamp?.amount ?? null;
@@ -388,7 +388,7 @@ function unbelievable(gear: Gear, amounts: readonly Amount[]): string | null {
   const isLightTyped =
     amounts.some(({ what }) => what === 'lumens') && amounts.some(({ what }) => what === 'hours');
   return isLightTyped && light !== null && lightWh !== null && light > mostLumensPerWatt * lightWh
-    ? typedSays.moreLightThanPower(Math.round(light), tenths(lightWh), mostLumensPerWatt)
+    ? lineSays.moreLightThanPower(Math.round(light), tenths(lightWh), mostLumensPerWatt)
     : null;
 }
 

@@ -245,6 +245,9 @@ const stuffOf: Readonly<Record<Kind['look']['stuff'], (typeof materials)[string]
 /** Figures tell kinds of one name apart where one is this much nearer than the next, as logarithms: by a tenth. */
 const nearer = 0.1;
 
+/** What near figures give back of what a bare word lacks. */
+const byFigures = 0.35;
+
 /** Figures alone settle what a word means that says too little where they are as near as this: within two thirds. */
 const nearEnough = 0.5;
 
@@ -262,7 +265,9 @@ function settledAmong(ranked: readonly Candidate[], far: (kind: Kind) => number 
   const alike = meant ? even.filter(({ kind }) => jobsOf(kind) === jobsOf(meant.kind)) : even;
   const near = nearestOf(alike, far);
   if (near && (bare === null || meant)) return near.candidate;
-  if (near && near.distance < nearEnough) return { ...near.candidate, sure: 0.75 };
+  if (near && bare !== null && bareWords[bare] === null && near.distance < nearEnough) {
+    return { ...near.candidate, sure: Math.min(0.75, near.candidate.sure + byFigures) };
+  }
   if (meant) return meant;
   const isAlike = even.every(({ kind }) => jobsOf(kind) === jobsOf(first.kind));
   return { ...first, sure: Math.min(first.sure, isAlike && bare === null ? 0.75 : 0.5) };

@@ -1,4 +1,4 @@
-import { typedSays } from '../refusals/typed';
+import { lineSays } from '../refusals/lines';
 import { gearOfKind, gearOfNoKind, kindOf, kinds, type Kind } from '../catalogue';
 import {
   done,
@@ -52,7 +52,7 @@ export const mostLine = 1000;
  * a name, and a figure that is below zero, not believed, or can be read in two ways.
  */
 export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
-  if (line.length > mostLine) return refused(typedSays.lineTooLong(mostLine));
+  if (line.length > mostLine) return refused(lineSays.lineTooLong(mostLine));
   const typed = line.replace(/\s+/g, ' ').trim();
   const named = kindNamedFirst(typed, setting.picked);
   const rest = named ? typed.slice(named.name.length) : typed;
@@ -75,7 +75,7 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   const name = isWordless ? kind.name : [named?.name, own].filter(Boolean).join(', ');
   const problem = /\p{L}/u.test(name) ? whyNotName(name) : 'is empty';
   if (problem) {
-    return refused(problem === 'is empty' ? typedSays.namelessLine() : says.name(problem));
+    return refused(problem === 'is empty' ? lineSays.namelessLine() : says.name(problem));
   }
   const stuffed = withStuff({ ...figured.value.gear, name }, words);
   const priced = withPrice(stuffed, amounts, setting);

@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { memo, type RefObject } from 'react';
+import { memo, Suspense, type RefObject } from 'react';
 import type { Gear } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, type CategoryCover } from '@/core/scheme';
@@ -15,7 +15,11 @@ import { Missing } from './missing';
 const AidStrip = dynamic(() => import('./aid-strip').then((module) => module.AidStrip));
 
 function AidWhenJudged() {
-  return useKitView()?.isJudged ? <AidStrip /> : null;
+  return useKitView()?.isJudged ? (
+    <Suspense>
+      <AidStrip />
+    </Suspense>
+  ) : null;
 }
 
 interface MatProps {

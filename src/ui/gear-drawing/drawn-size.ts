@@ -1,5 +1,6 @@
 import { roomMl, type Form, type Gear, type Silhouette } from '@/core/gear';
-import { drawings } from './silhouettes';
+import { poseOf } from './drawings';
+import type { Drawing } from './silhouettes';
 
 /** How large a piece is drawn, in millimetres of the real thing. */
 export interface DrawnSize {
@@ -30,7 +31,7 @@ const softShapes: Partial<Record<Silhouette, readonly [aspect: number, thickness
 export function drawnSize(gear: Gear): DrawnSize {
   const { form, look } = gear;
   if (form === null) return { widthMm: 70, heightMm: 45, isTrue: false };
-  const { pose } = drawings[look.silhouette];
+  const pose = poseOf(look.silhouette);
   switch (form.shape) {
     case 'cylinder':
       return { ...rigidCylinder(form, pose), isTrue: true };
@@ -41,7 +42,7 @@ export function drawnSize(gear: Gear): DrawnSize {
   }
 }
 
-type Pose = (typeof drawings)[Silhouette]['pose'];
+type Pose = Drawing['pose'];
 
 function rigidCylinder({ diameterMm, heightMm }: Form & { shape: 'cylinder' }, pose: Pose) {
   const isDisc = heightMm < diameterMm / 2;

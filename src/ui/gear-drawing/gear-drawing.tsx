@@ -1,7 +1,8 @@
 import { useId } from 'react';
 import type { Gear, Look, Stuff } from '@/core/gear';
 import { drawnSize } from './drawn-size';
-import { drawings, type Layer, type Tone } from './silhouettes';
+import { poseOf, useDrawing } from './drawings';
+import type { Layer, Tone } from './silhouettes';
 
 interface GearDrawingProps {
   readonly gear: Gear;
@@ -24,7 +25,7 @@ interface GearIconProps {
 
 /** A small sign of a piece in a square, not to scale. */
 export function GearIcon({ look, size = 28 }: GearIconProps) {
-  const { pose } = drawings[look.silhouette];
+  const pose = poseOf(look.silhouette);
   const height = pose === 'lies' ? size * 0.62 : size;
   const width = pose === 'stands' ? size * 0.82 : size;
   return (
@@ -43,7 +44,7 @@ interface SilhouetteProps {
 
 function Silhouette({ look, width, height, isDashed }: SilhouetteProps) {
   const weave = useId();
-  const { layers } = drawings[look.silhouette];
+  const { layers } = useDrawing(look.silhouette);
   const body = layers.find(([tone]) => tone === 'own')?.[1];
   const pattern = patternOf(look.stuff);
   return (

@@ -18,31 +18,58 @@ export interface Drawing {
   readonly layers: readonly Layer[];
 }
 
-function lies(...layers: readonly Layer[]): Drawing {
+export function lies(...layers: readonly Layer[]): Drawing {
   return { pose: 'lies', layers };
 }
 
-function stands(...layers: readonly Layer[]): Drawing {
+export function stands(...layers: readonly Layer[]): Drawing {
   return { pose: 'stands', layers };
 }
 
-function round(...layers: readonly Layer[]): Drawing {
+export function round(...layers: readonly Layer[]): Drawing {
   return { pose: 'round', layers };
 }
 
-const disc = 'M50 1A49 49 0 1 1 50 99A49 49 0 1 1 50 1Z';
-const bundle = 'M4 22Q16 2 50 4Q86 2 96 24Q101 50 95 78Q84 99 50 96Q14 99 5 76Q-1 50 4 22Z';
+export const disc = 'M50 1A49 49 0 1 1 50 99A49 49 0 1 1 50 1Z';
+export const bundle = 'M4 22Q16 2 50 4Q86 2 96 24Q101 50 95 78Q84 99 50 96Q14 99 5 76Q-1 50 4 22Z';
 
-/** Our own drawings, one for every silhouette. */
+/** How the drawings lie that come later: what is drawn is as large from the start. */
+export const rarePoses = {
+  'folding-knife': 'lies',
+  axe: 'lies',
+  shears: 'lies',
+  canister: 'stands',
+  'power-bank': 'lies',
+  radio: 'lies',
+  phone: 'lies',
+  whistle: 'lies',
+  mirror: 'lies',
+  flare: 'lies',
+  tube: 'lies',
+  tweezers: 'lies',
+  tin: 'lies',
+  can: 'stands',
+  box: 'stands',
+  shovel: 'lies',
+  lantern: 'stands',
+  jug: 'stands',
+  bucket: 'stands',
+  cable: 'lies',
+  goggles: 'lies',
+  book: 'lies',
+  wallet: 'lies',
+} as const satisfies Partial<Record<Silhouette, Drawing['pose']>>;
+
+export type RareSilhouette = keyof typeof rarePoses;
+export type CommonSilhouette = Exclude<Silhouette, RareSilhouette>;
+
+/** Our own drawings of what most kits hold; those of the rest come right after the first screen. */
 // prettier-ignore
-export const drawings: Readonly<Record<Silhouette, Drawing>> = {
+export const commonDrawings: Readonly<Record<CommonSilhouette, Drawing>> = {
   // Cutting.
   knife: lies(['steel', 'M44 30L90 32Q99 40 100 58Q80 76 44 74Z'], ['shine', 'M44 32L88 34Q95 40 97 48L44 44Z'], ['black', 'M40 20H46V84H40Z'], ['own', 'M2 36Q4 18 14 20L40 26V78L14 82Q1 82 2 36Z'], ['light', 'M6 34Q8 26 15 27L38 32V42L8 44Z'], ['steel', 'M12 46h4v10h-4zM28 46h4v10h-4z']),
-  'folding-knife': lies(['steel', 'M50 8Q88 6 99 34L52 44Z'], ['own', 'M3 62Q2 34 20 32L96 34Q100 62 92 82Q50 102 16 92Q4 86 3 62Z'], ['light', 'M10 52Q14 42 24 42L88 44V52Q40 50 12 60Z'], ['steel', 'M84 56a6 10 0 1 0 .1 0zM14 60a5 9 0 1 0 .1 0z']),
   saw: lies(['steel', 'M44 26L98 34Q100 46 98 60L94 70L90 60L86 70L82 60L78 70L74 60L70 70L66 60L62 70L58 60L54 70L50 62L44 66Z'], ['shine', 'M44 30L97 37V44L44 40Z'], ['own', 'M2 40Q0 16 12 18L44 22Q52 40 46 70L40 62Q26 80 10 92Q-1 90 2 40Z'], ['light', 'M6 38Q6 26 14 27L42 30L43 38L8 46Z'], ['black', 'M40 40a4 8 0 1 0 .1 0z']),
-  axe: lies(['own', 'M0 62Q2 48 10 52L96 58V76L12 74Q1 78 0 62Z'], ['light', 'M4 58L94 61V65L4 64Z'], ['steel', 'M78 50L76 6Q86 0 100 0Q96 30 99 50L98 86H80Z'], ['shine', 'M92 3L99 1Q95 28 97 48L92 46Z']),
   stone: lies(['own', 'M2 16Q50 4 98 14Q100 50 97 88Q50 98 3 86Q0 50 2 16Z'], ['light', 'M5 22Q50 12 94 20V36Q50 30 5 40Z'], ['dark', 'M5 62H96V70H5Z']),
-  shears: lies(['steel', 'M46 40L99 26L98 34L52 54ZM46 60L99 74L98 66L52 46Z'], ['own', 'M2 24A22 22 0 0 1 44 28L54 46L46 50L36 44A22 22 0 0 1 2 24ZM2 76A22 22 0 0 0 44 72L54 54L46 50L36 56A22 22 0 0 0 2 76Z'], ['paper', 'M10 26A12 10 0 0 1 32 26A12 10 0 0 1 10 26ZM10 74A12 10 0 0 0 32 74A12 10 0 0 0 10 74Z'], ['black', 'M48 47h5v7h-5z']),
   trowel: lies(['own', 'M42 10Q88 4 99 50Q88 96 42 90Z'], ['light', 'M46 30Q84 26 94 48L46 46Z'], ['dark', 'M0 36Q4 30 10 34L44 40V60L10 66Q4 70 0 64Z']),
   'multi-tool': lies(['steel', 'M60 26L88 34Q99 40 99 48H60ZM60 74L88 66Q99 60 99 52H60Z'], ['own', 'M2 12H62Q68 26 66 46H4Q0 30 2 12ZM2 88H62Q68 74 66 54H4Q0 70 2 88Z'], ['shine', 'M8 18H58V24H8ZM8 82H58V76H8Z'], ['black', 'M60 44a6 7 0 1 0 .1 0z']),
   // Fire.
@@ -51,7 +78,6 @@ export const drawings: Readonly<Record<Silhouette, Drawing>> = {
   'match-case': lies(['own', 'M28 6H96Q100 50 96 94H28Z'], ['light', 'M30 14H96V34H30Z'], ['dark', 'M2 12Q8 2 28 4V96Q8 98 2 88Z'], ['black', 'M12 8h3v84h-3zM20 6h3v88h-3z']),
   tinder: round(['own', disc], ['steel', 'M50 8A42 42 0 1 1 50 92A42 42 0 1 1 50 8Z'], ['wood', 'M50 16A34 34 0 1 1 50 84A34 34 0 1 1 50 16Z'], ['paper', 'M24 50Q36 30 50 44Q62 28 78 46Q66 60 70 70Q54 60 44 74Q40 58 24 50Z']),
   stove: lies(['own', 'M4 4H96V96H4Z'], ['light', 'M10 10H90V20H10Z'], ['black', 'M18 32h12v12h-12zM44 32h12v12h-12zM70 32h12v12h-12zM18 58h12v12h-12zM44 58h12v12h-12zM70 58h12v12h-12z'], ['dark', 'M4 84H96V96H4Z']),
-  canister: stands(['steel', 'M38 0H62V14H38Z'], ['own', 'M2 34Q4 16 30 12H70Q96 16 98 34V92Q50 104 2 92Z'], ['light', 'M8 36Q14 22 28 20V92Q14 92 8 88Z'], ['paper', 'M2 50H98V72H2Z']),
   candle: stands(['black', 'M48 0H53V14H48Z'], ['own', 'M6 14Q50 4 94 14V94Q50 104 6 94Z'], ['light', 'M16 18Q24 14 34 14V94Q24 96 16 92Z'], ['shine', 'M6 14Q50 6 94 14Q50 26 6 14Z']),
   // Water and cooking.
   bottle: lies(['black', 'M0 30Q0 26 4 26H13V74H4Q0 74 0 70Z'], ['own', 'M13 34H18Q22 8 36 3H92Q100 8 100 50T92 97H36Q22 92 18 66H13Z'], ['shine', 'M24 26Q30 14 40 13H92V30H24Z'], ['dark', 'M24 80Q30 90 40 90H92Q97 84 98 74H22Z']),
@@ -78,21 +104,13 @@ export const drawings: Readonly<Record<Silhouette, Drawing>> = {
   torch: lies(['own', 'M0 22Q0 18 4 18H66L76 4H96Q100 4 100 50T96 96H76L66 82H4Q0 82 0 78Z'], ['light', 'M6 26H66L78 12H94V24H78L66 38H6Z'], ['glow', 'M95 6Q100 8 100 50T95 94Z'], ['black', 'M14 18h3v64h-3zM22 18h3v64h-3zM30 18h3v64h-3zM48 44h10v12h-10z']),
   headlamp: lies(['dark', 'M0 40Q10 20 24 24V76Q10 80 0 60ZM100 40Q90 20 76 24V76Q90 80 100 60Z'], ['own', 'M20 14Q50 4 80 14Q88 50 80 86Q50 96 20 86Q12 50 20 14Z'], ['glow', 'M50 24A26 26 0 1 1 50 76A26 26 0 1 1 50 24Z'], ['shine', 'M50 34A16 16 0 1 1 50 66A16 16 0 1 1 50 34Z']),
   cell: lies(['black', 'M0 4H66V96H0Z'], ['own', 'M66 4H94V96H66Z'], ['steel', 'M94 34H100V66H94Z'], ['shine', 'M2 14H92V28H2Z']),
-  'power-bank': lies(['own', 'M6 4H94Q100 6 100 50T94 96H6Q0 94 0 50T6 4Z'], ['light', 'M8 12H92V22H8Z'], ['glow', 'M12 74h5v10h-5zM22 74h5v10h-5zM32 74h5v10h-5z'], ['black', 'M94 40H100V60H94Z']),
-  radio: lies(['black', 'M70 8H100V22H70Z'], ['own', 'M2 6H72Q78 8 78 50T72 98H2Q0 50 2 6Z'], ['paper', 'M46 24H68V74H46Z'], ['dark', 'M8 22H12V80H8ZM18 22H22V80H18ZM28 22H32V80H28Z']),
-  phone: lies(['black', 'M4 2H96Q100 4 100 50T96 98H4Q0 96 0 50T4 2Z'], ['own', 'M8 8H92V92H8Z'], ['light', 'M8 8H92V26H8Z']),
   // Finding the way and being found.
   compass: lies(['paper', 'M2 6Q50 0 98 6Q100 50 98 94Q50 100 2 94Q0 50 2 6Z'], ['own', 'M8 14H92V22H8Z'], ['black', 'M30 18A26 38 0 1 1 30 92A26 38 0 1 1 30 18Z'], ['paper', 'M30 26A20 30 0 1 1 30 84A20 30 0 1 1 30 26Z'], ['glow', 'M30 30L36 56H24Z'], ['dark', 'M30 80L36 56H24ZM66 40H92V44H66ZM66 60H92V64H66Z']),
   map: lies(['own', 'M0 4L33 9L67 3L100 8V96L67 92L33 98L0 93Z'], ['paper', 'M6 16L33 20L67 14L94 18V86L67 82L33 88L6 84Z'], ['glow', 'M14 40Q24 24 40 36Q56 46 50 60Q36 74 22 64Q10 56 14 40Z'], ['dark', 'M33 9h2v89h-2zM66 3h2v89h-2z']),
-  whistle: lies(['own', 'M2 14H60Q98 12 99 52Q98 96 62 96Q44 94 38 62L2 58Z'], ['light', 'M6 20H60V30H6Z'], ['black', 'M40 14H52V36H40ZM64 48a10 14 0 1 0 .1 0z']),
-  mirror: lies(['own', 'M2 4H98V96H2Z'], ['shine', 'M10 12H90V88H10Z'], ['own', 'M20 80L60 12H74L34 80Z'], ['black', 'M50 42a5 8 0 1 0 .1 0z']),
-  flare: lies(['own', 'M16 6H98Q100 50 98 94H16Z'], ['light', 'M18 14H96V30H18Z'], ['dark', 'M0 12Q8 4 16 6V94Q8 96 0 88Z'], ['paper', 'M40 6H60V94H40Z']),
   // Mending and the body.
   'needle-case': lies(['own', 'M2 14Q10 2 20 4H96Q100 50 96 96H20Q10 98 2 86Z'], ['light', 'M8 18H96V34H8Z'], ['dark', 'M64 4h4v92h-4z']),
-  tube: lies(['black', 'M0 32H14V68H0Z'], ['own', 'M14 22Q26 6 40 6L99 2V98L40 94Q26 94 14 78Z'], ['light', 'M22 28Q30 16 42 16L92 14V30L22 40Z'], ['dark', 'M93 2H99V98H93Z']),
   'first-aid': lies(['own', 'M4 14Q6 4 20 4H80Q94 4 96 14Q102 50 96 88Q94 97 80 97H20Q6 97 4 88Q-2 50 4 14Z'], ['light', 'M8 14H92V22H8Z'], ['paper', 'M22 58Q18 42 30 40H70Q82 42 78 58Q82 74 70 76H30Q18 74 22 58Z'], ['wood', 'M40 46H60V70H40Z'], ['black', 'M4 24H96V27H4Z']),
   bandage: lies(['own', 'M8 6H92Q101 10 100 50T92 94H8Q-1 90 0 50T8 6Z'], ['dark', 'M8 30H78V33H8ZM8 50H78V53H8ZM8 70H78V73H8Z'], ['light', 'M86 8Q98 16 98 50T86 92Q80 76 80 50T86 8Z'], ['glow', 'M20 6h8v88h-8z']),
-  tweezers: lies(['own', 'M0 40Q2 10 20 12L100 44V50H0ZM0 60Q2 90 20 88L100 56V50H0Z'], ['dark', 'M20 44L84 50L20 56Z']),
   spray: lies(['black', 'M0 32H10V68H0ZM10 22H20V78H10Z'], ['own', 'M20 10Q26 4 34 4H94Q100 8 100 50T94 96H34Q26 96 20 90Z'], ['light', 'M26 16H94V32H26Z'], ['paper', 'M48 40H84V78H48Z']),
   // Food, cleaning and writing.
   'food-pouch': stands(['own', 'M6 0H94L98 14Q102 60 94 96Q50 104 6 96Q-2 60 2 14Z'], ['light', 'M10 18Q20 14 28 16Q24 60 30 94L14 92Q4 60 10 18Z'], ['dark', 'M4 6H96V11H4Z'], ['paper', 'M30 36Q50 28 72 36V66Q50 76 30 66Z']),
@@ -102,22 +120,11 @@ export const drawings: Readonly<Record<Silhouette, Drawing>> = {
   pencil: lies(['glow', 'M0 10H10V90H0Z'], ['own', 'M10 10H82V90H10Z'], ['light', 'M10 10H82V36H10Z'], ['wood', 'M82 10L100 50L82 90Z'], ['black', 'M94 36L100 50L94 64Z']),
   card: lies(['own', 'M4 3H96Q100 4 100 50T96 97H4Q0 96 0 50T4 3Z'], ['light', 'M6 10H94V26H6Z'], ['dark', 'M12 44H70V50H12ZM12 62H86V68H12Z']),
   // Holders.
-  tin: lies(['own', 'M8 2H92Q100 6 100 50T92 98H8Q0 94 0 50T8 2Z'], ['shine', 'M10 10H90V22H10Z'], ['dark', 'M8 8Q50 4 92 8Q97 50 92 92Q50 96 8 92Q3 50 8 8ZM12 14Q8 50 12 86Q50 89 88 86Q92 50 88 14Q50 11 12 14Z']),
-  can: stands(['own', 'M2 8Q50 -4 98 8V92Q50 104 2 92Z'], ['shine', 'M12 14H26V94Q16 94 12 92Z'], ['dark', 'M2 30H98V34H2ZM2 48H98V52H2ZM2 66H98V70H2Z'], ['steel', 'M2 8Q50 -4 98 8Q50 20 2 8Z']),
   pouch: lies(['own', 'M6 14Q8 4 20 4H80Q92 4 94 14Q104 60 92 94Q50 102 8 94Q-4 60 6 14Z'], ['dark', 'M8 32Q50 40 92 32V38Q50 46 8 38Z'], ['light', 'M14 10H86V18H14Z'], ['steel', 'M86 30H94V46H86Z'], ['dark', 'M20 56H80V84Q50 92 20 84Z']),
   pack: stands(['dark', 'M0 34Q2 26 12 28V80Q2 80 0 70ZM100 34Q98 26 88 28V80Q98 80 100 70Z'], ['own', 'M14 20Q18 2 50 2Q82 2 86 20Q96 60 90 96Q50 102 10 96Q4 60 14 20Z'], ['light', 'M14 22Q18 6 50 5Q82 6 86 22Q50 32 14 22Z'], ['dark', 'M22 52Q50 46 78 52V90Q50 96 22 90Z'], ['light', 'M26 58H74V62H26Z'], ['black', 'M34 24h4v22h-4zM62 24h4v22h-4z']),
   'dry-bag': stands(['black', 'M20 4H80V12H20Z'], ['dark', 'M14 10H86V20H14Z'], ['own', 'M12 20H88Q98 60 92 96Q50 103 8 96Q2 60 12 20Z'], ['light', 'M20 26H32Q28 60 30 94L18 92Q12 60 20 26Z']),
   barrel: stands(['black', 'M10 2Q50 -3 90 2V10H10Z'], ['steel', 'M4 9H96V17H4Z'], ['own', 'M6 17H94Q102 56 94 96Q50 103 6 96Q-2 56 6 17Z'], ['light', 'M16 19H28Q22 56 28 97L18 96Q10 56 16 19Z'], ['dark', 'M2 44H98V48H2ZM2 72H98V76H2Z'], ['black', 'M0 34H8V60H0ZM92 34H100V60H92Z']),
-  box: stands(['light', 'M0 4H100V20H0Z'], ['own', 'M4 20H96L92 98H8Z'], ['dark', 'M4 20H96V26H4Z'], ['black', 'M40 12H60V32H40Z'], ['dark', 'M20 32H24V94H20ZM76 32H80V94H76Z']),
   // Camp and vehicle.
-  shovel: lies(['wood', 'M0 42Q4 26 10 30L60 42V58L10 70Q4 74 0 58Z'], ['own', 'M56 30Q62 4 84 8Q102 30 99 50Q102 70 84 92Q62 96 56 70Z'], ['light', 'M60 32Q66 12 82 14Q92 26 94 40Q76 34 60 40Z'], ['dark', 'M52 42H66V58H52Z']),
-  lantern: stands(['black', 'M30 0Q50 -4 70 0V3Q50 0 34 4L26 14H20Z'], ['dark', 'M18 12H82L88 24H12Z'], ['glow', 'M18 24H82V78H18Z'], ['shine', 'M24 26H34V76H24Z'], ['own', 'M10 78H90L94 98Q50 103 6 98Z'], ['black', 'M46 24h4v54h-4zM12 22h76v4h-76z']),
-  jug: stands(['black', 'M18 0H44V10H18Z'], ['own', 'M6 18Q10 8 22 10H92Q99 12 98 22V92Q96 100 88 99H12Q4 99 3 90Z'], ['dark', 'M54 18H86Q90 19 89 24V40H80V28H54Z'], ['light', 'M10 26Q16 18 26 20V92H12Z'], ['dark', 'M6 66H97V70H6Z']),
-  bucket: stands(['steel', 'M4 16Q50 -18 96 16H90Q50 -6 10 16Z'], ['own', 'M2 16Q50 6 98 16L88 94Q50 103 12 94Z'], ['light', 'M12 22Q20 19 30 18L34 96Q22 96 18 93Z'], ['dark', 'M2 16Q50 6 98 16Q50 28 2 16Z']),
-  cable: lies(['own', 'M10 24Q50 2 88 20Q104 50 86 80Q50 100 12 78Q-4 50 10 24ZM20 34Q10 50 22 68Q50 84 78 70Q88 50 78 32Q50 18 20 34Z'], ['own', 'M26 42Q50 28 72 42Q78 50 70 60Q50 72 28 60Q20 50 26 42ZM36 48Q32 52 38 55Q50 60 62 55Q66 50 60 46Q50 42 36 48Z'], ['black', 'M80 10H98V26H80Z'], ['steel', 'M98 13H100V23H98Z']),
-  goggles: lies(['own', 'M0 30Q4 22 14 26Q50 16 86 26Q96 22 100 30L98 44Q96 86 76 88Q58 90 54 60Q50 54 46 60Q42 90 24 88Q4 86 2 44Z'], ['dark', 'M8 38Q26 30 42 40Q42 78 26 80Q10 78 8 38ZM58 40Q74 30 92 38Q90 78 74 80Q58 78 58 40Z'], ['shine', 'M12 42Q20 38 28 40L18 66Q12 58 12 42ZM62 42Q70 38 78 40L68 66Q62 58 62 42Z']),
   net: lies(['own', 'M6 18Q50 -6 94 18Q104 50 92 82Q50 106 8 82Q-4 50 6 18Z'], ['light', 'M8 24L92 78L90 82L6 28ZM30 8L96 52L94 56L26 10ZM4 48L70 92L66 94L4 54Z'], ['dark', 'M92 24L8 78L6 74L90 20ZM70 8L4 52L4 46L66 6ZM96 48L30 92L26 90L96 42Z']),
-  book: lies(['dark', 'M2 6H98V98H2Z'], ['paper', 'M6 10H99V92H6Z'], ['own', 'M0 2H94V88H0Z'], ['light', 'M10 8H88V18H10Z'], ['paper', 'M24 30H74V54H24Z'], ['dark', 'M6 2H10V88H6Z']),
-  wallet: lies(['dark', 'M4 8H98V96H4Z'], ['own', 'M2 6Q4 2 10 3H90Q97 4 97 12V84Q97 92 90 92H10Q2 92 2 84Z'], ['light', 'M6 10H93V16H6Z'], ['dark', 'M62 38H97V62H62Q56 50 62 38Z'], ['steel', 'M72 45a6 6 0 1 0 .1 0z']),
   piece: lies(['own', 'M8 4H92Q100 8 100 50T92 96H8Q0 92 0 50T8 4Z'], ['light', 'M10 12H90V26H10Z']),
 };

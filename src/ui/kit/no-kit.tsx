@@ -1,8 +1,11 @@
 'use client';
 
 import { Box, Heading, Text } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
+import { Suspense } from 'react';
 import { prefer } from '@/store/preferences';
-import { NewKitForm } from './new-kit-form';
+
+const NewKitForm = dynamic(() => import('./new-kit-form').then((module) => module.NewKitForm));
 
 /** What a screen about a kit shows while there is none. */
 export function NoKit() {
@@ -12,7 +15,9 @@ export function NoKit() {
         There is no kit yet
       </Heading>
       <Text marginY="3">Name one, and lay your gear out in it.</Text>
-      <NewKitForm action="Make a kit" onMade={(kit) => prefer({ kit })} />
+      <Suspense>
+        <NewKitForm action="Make a kit" onMade={(kit) => prefer({ kit })} />
+      </Suspense>
     </Box>
   );
 }

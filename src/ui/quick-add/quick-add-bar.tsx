@@ -2,7 +2,7 @@
 
 import { Box, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { memo } from 'react';
+import { memo, Suspense } from 'react';
 import type { Gear } from '@/core/gear';
 import { newPlacement } from '@/core/loadout';
 import { newId } from '@/store/new-id';
@@ -64,7 +64,12 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
         void add();
       }}
     >
-      {line.reading !== null && <ReadAs line={line} />}
+      {line.reading !== null && (
+        // Without a boundary of its own the whole page would wait for it, and lose what is typed meanwhile.
+        <Suspense>
+          <ReadAs line={line} />
+        </Suspense>
+      )}
       <Flex
         bg="panel"
         borderWidth="2px"

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { useSelection } from '@/ui/kit/selection';
 import { loadPiecePanel } from '@/ui/piece/lazy-piece-panel';
+import { loadRareDrawings } from '@/ui/gear-drawing/drawings';
 import { loadCatalogue } from '@/ui/quick-add/catalogue';
 import { loadFigurePopover } from './figure';
 import { loadFindingList, loadWorking } from './figures-bar';
@@ -40,6 +41,7 @@ export function Dialogs() {
       void loadFindingList();
       void loadWorking();
       void loadCatalogue();
+      void loadRareDrawings();
       void loadPiecePanel();
     }, fetchAfterMs);
     return () => clearTimeout(timer);

@@ -3,17 +3,22 @@ import path from 'node:path';
 import { pathPlainly, plainly, quoted, says, shown } from '@/core/refusals';
 import { atField, fileSays } from '@/core/refusals/files';
 import { tableSays } from '@/core/refusals/tables';
+import { lineSays } from '@/core/refusals/lines';
 import { typedSays } from '@/core/refusals/typed';
 
 const hostile = 'a\u001b]0;evil\u0007\u009b\u202e\u2028\ud800b'.repeat(60);
 
 /** Every sentence, with a hostile text for each thing that it repeats. */
-const sentences = Object.entries({ ...says, ...typedSays, ...fileSays, ...tableSays }).map(
-  ([name, say]) => {
-    const of = Array.from({ length: say.length }, () => hostile) as never[];
-    return [name, (say as (...of: never[]) => string)(...of)] as const;
-  },
-);
+const sentences = Object.entries({
+  ...says,
+  ...typedSays,
+  ...lineSays,
+  ...fileSays,
+  ...tableSays,
+}).map(([name, say]) => {
+  const of = Array.from({ length: say.length }, () => hostile) as never[];
+  return [name, (say as (...of: never[]) => string)(...of)] as const;
+});
 
 describe('every refusal', () => {
   it.each(sentences)('%s is one sentence that begins and ends as one', (_, sentence) => {
