@@ -4,7 +4,7 @@ import { mostPlacements, type Bench, type Loadout } from '../src/core/loadout';
 import { inBrowser } from '../scripts/in-browser';
 import { hostileFiles } from '../tests/support/hostile';
 import { benchWith, shelfOf } from './kits';
-import { bringIn, paintedEdits } from './painting';
+import { bringIn, paintedEdits, paintedKeys } from './painting';
 import { timingOf } from './timing';
 
 /**
@@ -39,8 +39,9 @@ await inBrowser('nothing', '4332', async (browser, baseURL) => {
     const stow = await opens(page, '/stow');
     await opens(page, '/layout');
     const { medianMs } = await paintedEdits(page);
+    const keys = await paintedKeys(page);
     say(
-      `${name}: mat opens in ${mat} ms, stow in ${stow} ms; an edit shows in ${Math.round(medianMs)} ms`,
+      `${name}: mat opens in ${mat} ms, stow in ${stow} ms; an edit shows in ${Math.round(medianMs)} ms, a typed key in ${Math.round(keys.medianMs)} ms`,
     );
     await page.close();
   }

@@ -44,3 +44,34 @@ export async function paintedEdits(page: Page): Promise<Timing> {
     }),
   );
 }
+
+/** From a key typed into the line to the painted reading with what else it may be. */
+export async function paintedKeys(page: Page): Promise<Timing> {
+  await page.getByLabel('Type gear to add').fill('steel');
+  await page.getByRole('button', { name: /^kind: / }).waitFor();
+  await page.waitForTimeout(1500);
+  return timingOf(
+    await page.evaluate(async () => {
+      const field = document.querySelector<HTMLInputElement>('#quick-add')!;
+      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
+      const lines = ['zebra bottle 1 L 210 g 90x200 mm', '550 lb paracord 100 ft', 'vacuum mug'];
+      const durations: number[] = [];
+      for (const line of lines) {
+        for (let typed = 4; typed <= line.length; typed += 1) {
+          const start = performance.now();
+          set.call(field, line.slice(0, typed));
+          field.dispatchEvent(new Event('input', { bubbles: true }));
+          await new Promise<void>((resolve) =>
+            requestAnimationFrame(() => {
+              const channel = new MessageChannel();
+              channel.port1.onmessage = () => resolve();
+              channel.port2.postMessage(null);
+            }),
+          );
+          durations.push(performance.now() - start);
+        }
+      }
+      return durations;
+    }),
+  );
+}

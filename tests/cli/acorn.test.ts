@@ -105,6 +105,43 @@ describe('audit', () => {
   });
 });
 
+describe('read', () => {
+  const read = (text: string, ...options: readonly string[]) =>
+    run(['read', saved('lines.txt', text), ...options]);
+
+  it('prints what each line is read as, in order, as the screen does', () => {
+    const { status, output, error } = read(
+      'vacuum mug 350 ml\n\n- 550 lb paracord 100 ft\nair filter\npot 1,234 g\n',
+    );
+    expect([status, error]).toEqual([0, null]);
+    const { pieces } = output as { readonly pieces: readonly Record<string, unknown>[] };
+    expect(pieces).toMatchObject([
+      {
+        line: 'vacuum mug 350 ml',
+        kind: 'double-wall-mug',
+        sure: 1,
+        count: 1,
+        massTrust: 'typical',
+        problem: null,
+      },
+      { kind: 'cord', name: '550 lb paracord 100 ft', massG: 199.1 },
+      { kind: null, supplies: [], massG: null },
+      { kind: null, problem: '“1,234” can mean 1.234 or 1234: write 1.234 or 1234.' },
+    ]);
+    expect(pieces[2]!.others).toContain('filter');
+    expect(pieces.map((piece) => Object.keys(piece).sort())).toEqual(
+      pieces.map(() => Object.keys(pieces[0]!).sort()),
+    );
+  });
+
+  it('takes units and currency, and names what it does not know', () => {
+    const us = read('whetstone 4x1x0.5 $12', '--units', 'us', '--currency', 'USD').output;
+    expect(us).toMatchObject({ pieces: [{ priceMinor: 1200, form: { lengthMm: 101.6 } }] });
+    expect(read('pot', '--units', 'ells').error).toMatch(/--units is “ells”/);
+    expect(read('pot', '--currency', 'shells').error).toMatch(/--currency is “shells”/);
+  });
+});
+
 describe('the published schema', () => {
   it('is the one that files are read with', () => {
     const published: unknown = JSON.parse(readFileSync('docs/loadout.schema.json', 'utf8'));
