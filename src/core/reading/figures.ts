@@ -1,36 +1,24 @@
 import { lineSays } from '../refusals/lines';
 import {
-  areaOf,
   capacityOf,
   lengthOf,
   withAmountOf,
-  withArea,
   withCapacity,
   withContents,
   withLength,
-  withSides,
 } from '../catalogue';
 import {
   done,
   mlPerFluidOunce,
   gramsPerOunce,
-  parseSize,
   refused,
   type Outcome,
-  type Size,
   type UnitSystem,
 } from '../quantity';
 import { newtonsOf, type Amount } from '../quantity/amounts-in';
-import {
-  bulkOf,
-  energyBehind,
-  withMassOf,
-  type Facts,
-  type Form,
-  type Gear,
-  type JobId,
-} from '../gear';
+import { bulkOf, energyBehind, withMassOf, type Facts, type Gear, type JobId } from '../gear';
 import { withCells } from './cells';
+import { withSize } from './sizes';
 
 /** Gear with the figures of its line. */
 export interface Figured {
@@ -38,12 +26,6 @@ export interface Figured {
   /** The amounts that the gear shows as figures of its own, so that its name need not. */
   readonly shown: ReadonlySet<Amount>;
 }
-
-/** Two sides from here on are a sheet’s rather than those of something as it is carried. */
-const leastSheetMm = 700;
-
-/** The largest sheet that is believed, in m². */
-const mostAreaM2 = 60;
 
 /** No food gives more in a gram: fat, in kcal. */
 export const mostKcalPerG = 9;
@@ -275,85 +257,6 @@ function withTemperature(
 function withLight(gear: Gear, lumens: number, amounts: readonly Amount[]): Gear {
   const lasts = amounts.find(({ what }) => what === 'hours');
   return lasts?.what === 'hours' ? withJobAmount(gear, 'light', lumens * lasts.hours) : gear;
-}
-
-function withSize(gear: Gear, text: string, units: UnitSystem): Outcome<Step> {
-  const means = whatSizeMeans(text, gear);
-  const size = parseSize(text, bareUnit(means, units));
-  if (!size.ok) return size;
-  const sized = sizedAs(gear, size.value, means, text);
-  return sized.ok ? done({ gear: sized.value, isShown: means === 'outside' }) : sized;
-}
-
-/** What a size says of a piece: how large it is, how large it is laid out, how long and thick, or nothing sure. */
-type SizeMeans = 'outside' | 'laid out' | 'length and thickness' | 'not known';
-
-/**
- * Two sides of a sheet are how large it is laid out, unless they are far too small for that. Two sides of something counted in
- * metres are its length and thickness where one is many times the other. Of what is like no kind, two long sides may be a
- * sheet’s: how small it packs is not known.
- */
-function whatSizeMeans(text: string, gear: Gear): SizeMeans {
-  const sides = text.split(/[x×*]|\bby\b/i);
-  if (sides.length !== 2) return 'outside';
-  const size = parseSize(text, 'mm');
-  const [first, second] = size.ok ? size.value.sidesMm : [0, 0];
-  if (lengthOf(gear) !== null && Math.max(first, second) >= 20 * Math.min(first, second)) {
-    return 'length and thickness';
-  }
-  if (gear.kind === null && Math.min(first, second) >= leastSheetMm) return 'not known';
-  const typicalM2 = areaOf(gear);
-  if (typicalM2 === null || gear.form?.shape !== 'soft') return 'outside';
-  const isBare = !/[a-z"″”'′’]/i.test(text.replace(/x|by/gi, ''));
-  const areaM2 = (first * second) / 1e6;
-  return isBare || areaM2 >= typicalM2 / 5 ? 'laid out' : 'outside';
-}
-
-function bareUnit(means: SizeMeans, units: UnitSystem): 'mm' | 'in' | 'm' | 'ft' {
-  if (means === 'laid out') return units === 'metric' ? 'm' : 'ft';
-  return units === 'metric' ? 'mm' : 'in';
-}
-
-/** Two outside sides of a kind that is a box are its length and width; else a diameter and a height. */
-function sizedAs(
-  gear: Gear,
-  { sidesMm, round }: Size,
-  means: SizeMeans,
-  text: string,
-): Outcome<Gear> {
-  const [first, second, third] = sidesMm;
-  switch (means) {
-    case 'laid out': {
-      const areaM2 = (first * second) / 1e6;
-      if (areaM2 <= mostAreaM2) return done(withArea(gear, areaM2));
-      const inFeet = parseSize(text, 'ft');
-      const feetM2 = inFeet.ok ? (inFeet.value.sidesMm[0] * inFeet.value.sidesMm[1]) / 1e6 : areaM2;
-      return refused(
-        feetM2 <= mostAreaM2
-          ? lineSays.sheetRatherInFeet(Math.round(areaM2), text, tenths(feetM2))
-          : lineSays.sheetTooLarge(Math.round(areaM2)),
-      );
-    }
-    case 'not known':
-      return done(gear);
-    case 'length and thickness':
-      return done(withLength(gear, Math.max(first, second) / 1000));
-    case 'outside':
-      if (third !== undefined) return done(withSides(gear, boxOf(first, second, third), 'stated'));
-      return gear.form?.shape === 'box' && !round
-        ? done(withSides(gear, boxOf(first, second, gear.form.heightMm), 'typical'))
-        : done(
-            withSides(
-              gear,
-              { shape: 'cylinder', diameterMm: first, heightMm: second, upright: false },
-              'stated',
-            ),
-          );
-  }
-}
-
-function boxOf(lengthMm: number, widthMm: number, heightMm: number): Form {
-  return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
 }
 
 function withJobAmount(gear: Gear, job: JobId, amount: number): Gear {
