@@ -69,6 +69,7 @@ export async function paintedKeys(page: Page): Promise<Timing> {
             }),
           );
           durations.push(performance.now() - start);
+          await new Promise((resolve) => setTimeout(resolve, 100));
         }
       }
       return durations;

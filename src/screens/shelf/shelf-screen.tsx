@@ -58,16 +58,19 @@ export function ShelfScreen() {
           {found.length} of {bench.shelf.size} lines
         </Text>
       </Flex>
-      <GearList gear={found} placed={placed} bench={bench} layIn={view?.own ?? null} />
-      {found.length === 0 && (
-        <Text padding="6" textAlign="center">
-          {bench.shelf.size === 0
-            ? 'The shelf is empty. Type your first piece below: “belt knife 170 g 235x42x32 mm”.'
-            : typed === ''
-              ? `Nothing here is ${shelfParts[part]}.`
-              : `Nothing on the shelf has “${typed}”. Type it in below to add it.`}
-        </Text>
-      )}
+      {/* Room for what opens above the line to type into, however little is on the shelf. */}
+      <Box minHeight={{ md: '22rem' }}>
+        <GearList gear={found} placed={placed} bench={bench} layIn={view?.own ?? null} />
+        {found.length === 0 && (
+          <Text padding="6" textAlign="center">
+            {bench.shelf.size === 0
+              ? 'The shelf is empty. Type your first piece below: “belt knife 170 g 235x42x32 mm”.'
+              : typed === ''
+                ? `Nothing here is ${shelfParts[part]}.`
+                : `Nothing on the shelf has “${typed}”. Type it in below to add it.`}
+          </Text>
+        )}
+      </Box>
       <Box height="3" />
       <QuickAddBar kit={null} />
     </Box>

@@ -19,6 +19,8 @@ export function KindChoices({ line: { choices, at, pick } }: { readonly line: Li
       marginBottom="1"
       padding="1"
       shadow="md"
+      maxHeight={{ md: 'calc(100dvh - 14rem)' }}
+      overflowY="auto"
     >
       {choices.map((choice, index) => (
         <Flex

@@ -55,6 +55,8 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
       className="no-print"
       position={{ md: 'sticky' }}
       bottom={{ md: '0' }}
+      // On a layer of its own, so that a typed key does not draw the mat below it anew.
+      willChange={{ md: 'transform' }}
       bg="canvas"
       paddingY={{ md: '3' }}
       borderTopRadius="14px"
@@ -67,7 +69,16 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
       {line.reading !== null && (
         // Without a boundary of its own the whole page would wait for it, and lose what is typed meanwhile.
         <Suspense>
-          <ReadAs line={line} />
+          {/* Over the page and not in it: a page that grows and shrinks at each key is slow, and jumps. */}
+          <Box
+            position={{ md: 'absolute' }}
+            bottom={{ md: 'calc(100% - 0.5rem)' }}
+            insetX={{ md: '0' }}
+            bg="canvas"
+            borderTopRadius="14px"
+          >
+            <ReadAs line={line} />
+          </Box>
         </Suspense>
       )}
       <Flex
