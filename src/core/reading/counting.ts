@@ -1,5 +1,6 @@
 import { withContents, type Kind } from '../catalogue';
 import { kindOf } from '../catalogue';
+import { parseLength } from '../quantity';
 import type { Amount, AmountAt } from '../quantity/amounts-in';
 import type { ContentUnit, Gear } from '../gear';
 import { stem, wordsOf } from './words';
@@ -56,14 +57,47 @@ export function countOf(amounts: readonly AmountAt[], started: Gear, words: stri
   };
 }
 
+/**
+ * `guy lines 4 x 3 m` are four of three metres, where the word is of more than one; `cord 4 x 30 m` may be of four millimetres,
+ * and is thirty metres.
+ *
+ * @param amounts of a line whose kind is counted in metres.
+ */
+export function manyLengths(amounts: readonly AmountAt[], words: string): readonly AmountAt[] {
+  const isPlural = wordsOf(words).some((word) => stem(word) !== word && word.endsWith('s'));
+  return amounts.flatMap((each): readonly AmountAt[] => {
+    if (each.amount.what !== 'size') return [each];
+    const parts = /^((\d{1,2})\s*[x×]\s*)(\S.*)$/u.exec(each.amount.text);
+    const [, before = '', count = '', rest = ''] = parts ?? [];
+    const length = /[x×]/u.test(rest) ? null : parseLength(rest);
+    if (!length?.ok || !/[\p{L}'’′]$/u.test(rest)) return [each];
+    const at = isPlural ? each.from + before.length : each.from;
+    const counted: readonly AmountAt[] = isPlural
+      ? [{ amount: { what: 'count', count: Number(count), as: 'times' }, from: each.from, to: at }]
+      : [];
+    return [
+      ...counted,
+      {
+        amount: { what: 'length', lengthMm: length.value, isSmall: false },
+        from: at,
+        to: each.to,
+      },
+    ];
+  });
+}
+
 function countsInside(
   { contents, nouns }: Kind,
   { count, as }: Amount & { readonly what: 'count' },
   words: string,
 ): boolean {
   if (contents === null || !inPieces.includes(contents.unit) || count < 2) return false;
-  // `ibuprofen 24` is one pack of them.
-  if (as !== 'before' && (contents.unit === 'tablets' || contents.unit === 'doses')) return true;
+  // `ibuprofen 24` is one pack of them, and so is `16 paracetamol`.
+  if (
+    (as !== 'before' || count >= leastCard) &&
+    (contents.unit === 'tablets' || contents.unit === 'doses')
+  )
+    return true;
   const written = new Set(wordsOf(words));
   return nouns.some((noun) => {
     const last = noun.split(' ').at(-1)!;

@@ -42,17 +42,21 @@ const voltsOfBank = 3.7;
 /**
  * Gives each figure of a line to what it is a figure of, which the kind decides: `450 g` on a gas canister are grams of gas,
  * on a pot its mass; `20 oz` on a flask what it holds; `200 lb` on a cord what it breaks at.
+ *
+ * @param likely what it rather is, where that is not sure enough to be it: a figure that would say another thing of that says
+ * nothing.
  */
 export function withFigures(
   started: Gear,
   amounts: readonly Amount[],
   units: UnitSystem,
+  likely: Gear = started,
 ): Outcome<Figured> {
   const shown = new Set<Amount>();
   let gear = withCells(started, amounts);
   const hasVolume = amounts.some(({ what }) => what === 'volume');
   for (const amount of inOrder(amounts)) {
-    const next = withFigure(gear, amount, { units, hasVolume, amounts });
+    const next = withFigure(gear, amount, { units, hasVolume, amounts, likely });
     if (!next.ok) return next;
     if (next.value.isShown) shown.add(amount);
     gear = next.value.gear;
@@ -82,6 +86,7 @@ function inOrder(amounts: readonly Amount[]): readonly Amount[] {
 }
 
 interface Around {
+  readonly likely: Gear;
   readonly units: UnitSystem;
   readonly hasVolume: boolean;
   readonly amounts: readonly Amount[];
@@ -159,12 +164,16 @@ function withLengthOf(
 function withMass(
   gear: Gear,
   amount: Amount & { readonly what: 'mass' },
-  { hasVolume }: Around,
+  { hasVolume, likely }: Around,
 ): Outcome<Step> {
   const { massG } = amount;
+  // `ibuprofen 200 mg`: how strong one is.
+  if (amount.isMilligrams && gear.supplies.some(({ job }) => job === 'medicine'))
+    return named(gear);
   const fluidMl = amount.isOunces && !hasVolume ? (massG / gramsPerOunce) * mlPerFluidOunce : null;
-  if (fluidMl !== null && isRatherFluid(gear, massG, fluidMl))
-    return named(withVolume(gear, fluidMl));
+  if (fluidMl !== null && isRatherFluid(likely, massG, fluidMl)) {
+    return named(gear.kind === null ? gear : withVolume(gear, fluidMl));
+  }
   if (amount.isPounds && gear.bearsN !== null && isFarTooHeavy(gear, massG)) {
     return named({ ...gear, bearsN: tenths(newtonsOf(massG)) });
   }

@@ -1,5 +1,5 @@
 import { lineSays } from '../refusals/lines';
-import { gearOfKind, gearOfNoKind, kindOf, kinds, type Kind } from '../catalogue';
+import { gearOfKind, gearOfNoKind, kindOf, kinds, lengthOf, type Kind } from '../catalogue';
 import {
   done,
   parseMoney,
@@ -13,7 +13,7 @@ import { amountsIn, type Amount, type AmountAt } from '../quantity/amounts-in';
 import { capital, unsoundGear, whyNotName, withMassOf, type Gear } from '../gear';
 import { ownWords } from './taught';
 import { cellSortIn, runsOnCells } from './cells';
-import { countOf } from './counting';
+import { countOf, manyLengths } from './counting';
 import { howFar } from './far';
 import { withFigures } from './figures';
 import { meaningOf, type Meaning } from './meaning';
@@ -58,15 +58,20 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   const rest = named ? typed.slice(named.name.length) : typed;
   const read = amountsIn(rest);
   if (!read.ok) return read;
-  const { amounts, words } = read.value;
-  const meaning = named ? certain(named, offersBeside(named)) : meant(words, amounts, setting);
+  const { words } = read.value;
+  const meaning = named
+    ? certain(named, offersBeside(named))
+    : meant(words, read.value.amounts, setting);
   const { kind } = meaning;
   const started = kind ? gearOfKind(kind, setting.id) : gearOfNoKind(setting.id, '');
+  const amounts =
+    lengthOf(started) === null ? read.value.amounts : manyLengths(read.value.amounts, words);
   const counted = countOf(amounts, started, words);
   const figured = withFigures(
     started,
     amounts.map(({ amount }) => amount),
     setting.units,
+    kind === null && meaning.likeliest ? gearOfKind(meaning.likeliest, setting.id) : started,
   );
   if (!figured.ok) return figured;
   const own = nameOf(rest, amounts, figured.value.shown, counted.isNamed);
@@ -130,7 +135,10 @@ function meant(
   const own = learned === undefined ? (picked ?? null) : (kindOf(learned) ?? null);
   const cell = cellMeant(words, amounts);
   const far = howFar(amounts.map(({ amount }) => amount));
-  const read = cell && isOnlyCells(words) ? certain(cell) : meaningBeside(cell, words, far);
+  const read =
+    cell && isOnlyCells(words)
+      ? certain(cell)
+      : meaningOfTwo(words, meaningBeside(cell, words, far));
   const others = cell && read.kind !== cell ? [cell, ...read.others] : read.others;
   if (picked === null)
     return { ...read, kind: null, sure: 1, others: [...(read.kind ? [read.kind] : []), ...others] };
@@ -143,6 +151,25 @@ function meant(
       ],
     };
   return { ...read, others: [...new Set(others)].slice(0, 5) };
+}
+
+/**
+ * `map and compass` are two things: neither is taken for both. `Needle and thread` is a thing of its own, and what is said
+ * beside a thing, as in `flint and steel`, may be no thing at all.
+ */
+function meaningOfTwo(words: string, whole: Meaning): Meaning {
+  const [first = '', second = '', ...more] = words.split(/\band\b|&|\+/iu);
+  if (whole.kind === null || second === '' || more.length > 0) return whole;
+  const one = meaningOf(first).kind;
+  const other = meaningOf(second).kind;
+  if (one === null || other === null || one === other) return whole;
+  if (whole.kind !== one && whole.kind !== other) return whole;
+  return {
+    kind: null,
+    sure: Math.min(whole.sure, 0.5),
+    likeliest: whole.likeliest,
+    others: [one, other, ...whole.others],
+  };
 }
 
 /** Beside cells that are named a device is the device: a lantern with three cells is no cell. */

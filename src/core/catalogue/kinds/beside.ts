@@ -11,6 +11,7 @@ export const blade = {
 
 export const chopping = {
   ...blade,
+  never: 'ice|battle|throwing',
   cautions: [
     ...blade.cautions,
     'An arm and a handle’s length clear all round; kneel with a short one.',

@@ -143,7 +143,7 @@ export const cover: readonly Kind[] = [
     [madeFor('insect-guard'), makesDo('strain')], [], { spoiledBy: ['knocks'] }),
   kind('bandana', 'Cotton bandana', 'bandana|kerchief|neckerchief|cotton cloth|handkerchief', 'cotton', ['folded-sheet', 'cotton', '#c8432f'], 42, soft(150, 80, 10), 500,
     [clothOf(true, madeFor('cloth', 0.3)), makesDo('strain'), makesDo('breathe'), makesDo('sun-guard'), makesDo('hands'), makesDo('mark'), ofSort('ember', makesDo('tinder', 8, relying('flame', 'spark'), relying('char'))), makesDo('signal-day'), makesDo('first-aid')], [], { ...cloth, never: 'paper' }),
-  kind('towel', 'Cotton towel', 'towel|cotton towel|hand towel|tea towel', 'cotton|small|hand', ['folded-sheet', 'cotton', '#d9c9a1'], 110, soft(650, 380, 30), 700,
+  kind('towel', 'Cotton towel', 'towel|cotton towel|hand towel|tea towel|dish towel|dish cloth', 'cotton|small|hand', ['folded-sheet', 'cotton', '#d9c9a1'], 110, soft(650, 380, 30), 700,
     [clothOf(true, madeFor('cloth', 0.5)), serves('wash'), makesDo('strain')], [], { ...cloth, never: 'paper|rail|quick|microfibre' }),
   kind('quick-towel', 'Quick-drying towel', 'quick towel|microfibre towel|travel towel|pack towel|camp towel|towel', 'quick|microfibre|travel|pack|drying', ['folded-sheet', 'cloth', '#3f8f99'], 85, soft(320, 190, 15), 1200,
     [clothOf(false, serves('cloth', 0.5)), serves('wash')], [], cloth),

@@ -1,0 +1,283 @@
+import { parseLength } from './length';
+import { parseMass } from './mass';
+import { readNumeral } from './numeral';
+import { parseVolume } from './volume';
+import { done, type Outcome } from '../refusals';
+import type { Amount, CountAs } from './amount';
+
+const fractionSigns = '½⅓⅔¼¾⅛⅜⅝⅞';
+const group = String.raw`\d{1,3}(?:[ \u00a0\u202f\u2009]\d{3})+(?!\d)(?:[.,]\d+)?`;
+const number = String.raw`(?:\d+(?:\s+|-)\d+\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|${group}|\d+[.,]?\d*\s?[${fractionSigns}]|[${fractionSigns}]|\d+(?:[.,]\d+)*|[.,]\d+)`;
+/** A quantity starts a word; a sign before it is read with it, so that it can be refused. */
+const start = String.raw`(?<![\w.,/⁄${fractionSigns}])(?:(?<=^|\s)[-−–]\s?)?`;
+/** Metres and feet are not grouped: `550 100 ft` is a cord called 550, and a hundred feet. */
+const ungrouped = number.replace(`${group}|`, '');
+/** Of a range both ends are read; which of them counts is said with each quantity. */
+const range = String.raw`${number}(?:\s*(?:-|–|to)\s*${number})?`;
+const lengthUnit = String.raw`(?:mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)s?|inch(?:es)?|in|ft|feet|foot|yd|yds|yards?|["″”'′’])`;
+const longUnit = String.raw`(?:m|met(?:re|er)s?|ft|feet|foot|yd|yds|yards?|['′’])`;
+const massUnit = String.raw`(?:kilos?|kgs?|kilograms?|mg|milligrams?|grams?|grammes?|gr?|pounds?|lbs?|ounces?|oz)`;
+const volumeUnit = String.raw`(?:ml|millilit(?:re|er)s?|cc|cl|dl|lt|litres?|liters?|l|fl\.?\s?oz|fluid ounces?|pints?|pt|quarts?|qts?|qt|gallons?|gal|cubic inch(?:es)?|cu in)`;
+const end = String.raw`(?![\p{L}\d])`;
+const side = String.raw`${number}\s*${lengthUnit}?`;
+const packs = String.raw`(?:packs?|packets?|boxes|box|bags?|rolls?|bottles?|tubes?|pairs?|sets?|tins?|cans?|bars?|sheets?|cases?|pouches|cards?)`;
+const numberWords: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  'a dozen': 12,
+  dozen: 12,
+  'half a dozen': 6,
+  'a couple of': 2,
+  'couple of': 2,
+  'a pair of': 1,
+  'pair of': 1,
+  a: 1,
+  an: 1,
+};
+
+/** One manner of writing a quantity. `amount` is null where the text only looks like one. */
+export interface Manner {
+  readonly pattern: RegExp;
+  readonly amount: (match: RegExpExecArray, text: string) => Outcome<Amount | null>;
+}
+
+function manner(
+  pattern: string,
+  amount: (match: RegExpExecArray, text: string) => Outcome<Amount | null>,
+  flags = 'giu',
+): Manner {
+  return { pattern: new RegExp(pattern, flags), amount };
+}
+
+function figure(
+  pattern: string,
+  made: (value: number, match: RegExpExecArray) => Amount | null,
+): Manner {
+  return manner(`${start}(${range})\\s*-?\\s*${pattern}`, (match) => {
+    const value = lowest(match[1]!);
+    return value.ok ? done(made(value.value, match)) : value;
+  });
+}
+
+function count(
+  pattern: string,
+  as: CountAs,
+  isCount: (match: RegExpExecArray) => boolean = () => true,
+): Manner {
+  return manner(pattern, (match) => {
+    const written = match.slice(1).find((part) => part !== undefined)!;
+    const counted = numberWords[written.toLowerCase()] ?? Number(written);
+    return done(isCount(match) ? { what: 'count', count: Math.max(1, counted), as } : null);
+  });
+}
+
+const property = (pattern: string): Manner =>
+  manner(pattern, ([text]) => done({ what: 'property', text: text.trim() }));
+
+/** Newtons in a kilogram-force and a pound-force: exact by standard gravity, 9.80665 m/s². */
+const newtonsPerKgf = 9.80665;
+const newtonsPerLbf = 4.4482216152605;
+
+/** Every manner of writing a quantity; what stands first is looked for first, and takes its letters away from the others. */
+export const manners: readonly Manner[] = [
+  manner(
+    String.raw`[€$£¥]\s*-?\d[\d.,]*(?:[ \u00a0\u202f]\d{3})*|(?<![\w.,])\d[\d.,]*(?:[ \u00a0\u202f]\d{3})*\s*(?:€|\$|£|(?:EUR|USD|GBP|SEK|NOK|DKK|CHF|CAD|AUD|NZD|JPY|PLN|euros?|dollars?|kr|zł)(?![\p{L}\d]))|(?<![\p{L}])(?:EUR|USD|GBP|SEK|NOK|DKK|CHF|CAD|AUD|NZD|JPY|PLN)\s?\d[\d.,]*`,
+    ([text]) => done({ what: 'price', text }),
+  ),
+  // Words that only look like a unit: `30 cal ammo can`, `7 day pill box`, `4 in 1 tool`, `.22`.
+  property(String.raw`(?<![\w.,])\d+\s*-?\s*in\s*-?\s*(?:1|one)${end}`),
+  property(
+    String.raw`(?<![\w.,])\.?\d+\s*-?\s*(?:cal(?:iber|ibre)?)\.?(?=\s+(?:ammo|ammunition|can|box|case|cleaning))`,
+  ),
+  manner(
+    String.raw`(?<![\w.,])(?:(\d{1,3})\s*(?:[x×]\s*|\s))?(AAA|AA|9\s?V|CR2032|CR123A?|CR2|LR44|14500|18650|21700|[CD](?=(?:\s+(?:alkaline|lithium|nimh|rechargeable))?(?:\s+|-)(?:cells?|batter(?:y|ies))))(?:\s+(alkaline|lithium|ni-?mh|rechargeable|li-?ion)(?![\p{L}\d]))?(?![\w-])`,
+    ([, counted, size, chemistry]) =>
+      done({
+        what: 'cells',
+        count: counted === undefined ? null : Number(counted),
+        size: size!
+          .toUpperCase()
+          .replace(/\s/, '')
+          .replace(/^CR123$/, 'CR123A'),
+        chemistry: chemistry?.toLowerCase().replace('-', '') ?? null,
+      }),
+  ),
+  // `2 x 1.5 L` is two of one and a half litres, `12 x 100 g` twelve of a hundred grams.
+  count(
+    String.raw`(?<![\w.,])(\d{1,4})\s*[x×]\s*(?=${ungrouped}\s*-?\s*(?:${volumeUnit}|${massUnit})${end})`,
+    'times',
+  ),
+  manner(
+    String.raw`(?<![\w.,])(?:[⌀øØ∅]\s*)?${side}(?:\s*(?:[x×*]|\bby\b)\s*${side}){1,2}(?![\p{L}\d.,])`,
+    ([text]) => done({ what: 'size', text: text.trim() }),
+  ),
+  figure(String.raw`(?:°|º|deg(?:rees?)?\.?)\s*([CF])?${end}`, degreesOf),
+  manner(
+    String.raw`(?<![\w.,])([-−–+]\s?)?(\d{1,3}(?:[.,]\d+)?)\s?([CF])(?![\p{L}\d])`,
+    ([, sign, digits, unit]) => done(signedDegrees(sign, digits!, unit!.toUpperCase())),
+  ),
+  manner(
+    String.raw`(?<![\p{L}\d])(zero|minus\s+\d{1,2}|[-−–]\d{1,2})(?:[\s-]*(?:degrees?|deg))?(?:\s*([CF]))?(?=\s+(?:sleeping|bag|quilt)|$)`,
+    ([, digits, unit]) =>
+      done({
+        what: 'temperature',
+        degrees: digits!.toLowerCase() === 'zero' ? 0 : -Number(digits!.replace(/\D/g, '')),
+        unit: (unit?.toUpperCase() as 'C' | 'F' | undefined) ?? null,
+      }),
+  ),
+  manner(
+    String.raw`(?<![\p{L}\d])R\s?-?\s?(?:values?)?\s?(?:of\s)?(\d{1,2}(?:[.,]\d+)?)(?![\p{L}\d])`,
+    ([, digits]) => done({ what: 'R', r: Number(digits!.replace(',', '.')) }),
+  ),
+  figure(String.raw`(?:kcal|calories?|kilocalories?|cals?)\.?${end}`, (kcal) => ({
+    what: 'food energy',
+    kcal,
+  })),
+  figure(String.raw`kj${end}`, (kj) => ({ what: 'food energy', kcal: kj / 4.184 })),
+  // `power bank 20000`: nobody sells one by another figure of five digits.
+  manner(String.raw`(?<=\bbank\s)(\d{4,6})(?![\p{L}\d.,]|\s*m?[aw]h)`, ([digits]) =>
+    done({ what: 'charge', mAh: Number(digits) }),
+  ),
+  figure(String.raw`mah${end}`, (mAh) => ({ what: 'charge', mAh })),
+  figure(String.raw`ah${end}`, (ah) => ({ what: 'charge', mAh: ah * 1000 })),
+  figure(String.raw`wh${end}`, (energyWh) => ({ what: 'energy', energyWh })),
+  figure(String.raw`(?:lumens?|lm)${end}`, (lumens) => ({ what: 'lumens', lumens })),
+  figure(String.raw`(?:hours?|hrs?|h)${end}`, (hours) => ({ what: 'hours', hours })),
+  figure(
+    String.raw`(kN|daN|N|kgf|lbf|kgs?|pounds?|lbs?)\s*-?\s*(?:test|tests|tested|breaking(?: strain| load| strength)?|break|strain|strength|tensile|rated|rating|wll|swl|load|capacity)${end}`,
+    breakingLoad,
+  ),
+  figure(String.raw`(kN|daN|kgf|lbf)${end}`, breakingLoad),
+  property(
+    String.raw`(?<![\w.,])${number}\s*-?\s*(?:persons?|people|man|men|seasons?|ways?|ply|days?|nights?|weeks?|months?|years?|yrs?|min|mins|minutes?|w|watts?|v|volts?|grit|gauge|denier|mesh|micron|%|percent|sizes?|strands?|cores?|blades?|functions?|eyes?|rooms?|doors?|pockets?|db|decibels?)${end}`,
+  ),
+  property(String.raw`(?<![\w])#\s?\d+${end}`),
+  manner(String.raw`${start}(${range})\s*-?\s*(${volumeUnit})\.?${end}`, (match) => {
+    const [text, figures, unit] = match;
+    const volume = parseVolume(
+      text.startsWith(figures!) ? `${lastOf(figures!)} ${unit!}` : text.trim(),
+    );
+    return volume.ok ? done({ what: 'volume', volumeMl: volume.value }) : volume;
+  }),
+  manner(
+    String.raw`${start}(${range})\s*-?\s*(${massUnit})\.?(?:\s+(${number})\s*(?:ounces?|oz))?${end}`,
+    ([text, figures, unit, ounces]) => {
+      // Of a range of masses the heavier counts.
+      const written = text.trim().startsWith(figures!)
+        ? `${lastOf(figures!)} ${unit!}${ounces === undefined ? '' : ` ${ounces} oz`}`
+        : text.trim();
+      const mass = parseMass(written);
+      return mass.ok
+        ? done({
+            what: 'mass',
+            massG: mass.value,
+            isOunces: /^o/i.test(unit!),
+            isPounds: /^(?:lb|pound|k)/i.test(unit!),
+            isMilligrams: /^m/i.test(unit!),
+          })
+        : mass;
+    },
+  ),
+  manner(
+    String.raw`${start}(${ungrouped}(?:\s*(?:-|–|to)\s*${ungrouped})?)\s*-?\s*(${longUnit})(?:\s*(${number})\s*(?:in|inch(?:es)?|["″”]))?(?![\p{L}\d])`,
+    ([text, figures, unit]) => length(text, figures!, unit!, false),
+  ),
+  manner(
+    String.raw`${start}(${range})\s*-?\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|inch(?:es)?|in|["″”])(?![\p{L}\d])`,
+    ([text, figures, unit]) => length(text, figures!, unit!, true),
+  ),
+  count(String.raw`(?<![\w.,])(\d{1,4})\s*[x×](?=\s)`, 'times'),
+  count(String.raw`(?<![\w.,])[x×]\s?(\d{1,4})(?![\p{L}\d.,])`, 'times'),
+  count(
+    String.raw`(?<![\w.,])(\d{1,3}|two|three|four|five|six)\s+${packs}\s+of(?![\p{L}\d])`,
+    'times',
+  ),
+  count(
+    String.raw`(?<![\p{L}\d])(?:pack|packet|set|box|bag|case|card|pkt)s?\s+of\s+(\d{1,4})(?![\p{L}\d])`,
+    'stated',
+  ),
+  count(
+    String.raw`(?<![\w.,])(\d{1,4})\s*-?\s*(?:packs?|pks?|pcs?|pieces?|tabs|sachets?|capsules?|caps|ct|count|counts|units?|ea|each|off|no)\.?(?![\p{L}\d])`,
+    'stated',
+  ),
+  // The word stays: it is the thing that is counted.
+  count(
+    String.raw`(?<![\w.,])(\d{1,4})(?=\s*(?:tablets?|pills?|lozenges?)(?![\p{L}\d]))`,
+    'stated',
+  ),
+  count(
+    String.raw`(?<![\p{L}\d])(?:qty|quantity|count|number|no)\s*[.:=]?\s*(\d{1,4})(?![\p{L}\d.,])`,
+    'stated',
+  ),
+  count(String.raw`[(\[]\s*[x×]?\s*(\d{1,4})\s*(?:pcs?|pieces?|off)?\s*[)\]]`, 'stated'),
+  count(String.raw`^(\d{1,4})\s+(?=\p{L})`, 'before'),
+  count(
+    String.raw`^(two|three|four|five|six|seven|eight|nine|ten|twelve|a dozen|dozen|half a dozen|a couple of|couple of|a pair of|pair of|an?)\s+(?=\p{L})`,
+    'before',
+  ),
+  count(String.raw`(?<=[\p{L})\u0001]\s)(\d{1,3})$`, 'after'),
+];
+
+/** The lower end of a range: what is relied on is rather less. */
+function lowest(figures: string): Outcome<number> {
+  const read = readNumeral(figures);
+  return read.ok ? done(read.value.value) : read;
+}
+
+/** The upper end of a range, as text. */
+function lastOf(figures: string): string {
+  const ends = /^(.*?\d)\s*(?:–|to|-)\s*(\d.*)$/i.exec(figures);
+  return ends && !/[/⁄]/.test(ends[2]!) ? ends[2]! : figures;
+}
+
+function length(text: string, figures: string, unit: string, isSmall: boolean): Outcome<Amount> {
+  const written = text.trim();
+  const isRange = written.startsWith(figures) && lastOf(figures) !== figures;
+  const lower = isRange ? readNumeral(figures) : null;
+  const read = parseLength(
+    lower?.ok ? `${lower.value.value} ${unit}` : written.replace(/(\d)-(?=\p{L})/u, '$1 '),
+  );
+  return read.ok ? done({ what: 'length', lengthMm: read.value, isSmall }) : read;
+}
+
+function degreesOf(degrees: number, match: RegExpExecArray): Amount {
+  const isBelow = /^[-−–]/.test(match[0].trim());
+  return {
+    what: 'temperature',
+    degrees: isBelow ? -degrees : degrees,
+    unit: (match[2]?.toUpperCase() as 'C' | 'F' | undefined) ?? null,
+  };
+}
+
+function signedDegrees(sign: string | undefined, digits: string, unit: string): Amount {
+  const degrees = Number(digits.replace(',', '.'));
+  const isBelow = sign !== undefined && !sign.startsWith('+');
+  return { what: 'temperature', degrees: isBelow ? -degrees : degrees, unit: unit as 'C' | 'F' };
+}
+
+function breakingLoad(value: number, match: RegExpExecArray): Amount {
+  const unit = match[2]!.toLowerCase();
+  const newtons: Readonly<Record<string, number>> = {
+    kn: 1000,
+    dan: 10,
+    n: 1,
+    kgf: newtonsPerKgf,
+    lbf: newtonsPerLbf,
+  };
+  const each = newtons[unit] ?? (unit.startsWith('k') ? newtonsPerKgf : newtonsPerLbf);
+  return { what: 'breaking load', breakingN: value * each };
+}
+
+/** The load of a mass that was meant as what breaks a cord, in newtons. */
+export function newtonsOf(massG: number): number {
+  return (massG / 1000) * newtonsPerKgf;
+}
