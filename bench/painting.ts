@@ -3,10 +3,28 @@ import { writeFile } from '../src/core/exchange';
 import type { Bench } from '../src/core/loadout';
 import { timingOf, type Timing } from './timing';
 
+declare global {
+  /** In the page: does something, and tells how long it took until it was painted, in ms. */
+  var msUntilPainted: (act: () => void) => Promise<number>;
+}
+
 /** Brings a bench in from a file, on the mat, and waits until it is kept. */
 export async function bringIn(page: Page, bench: Bench): Promise<void> {
   // The runner that these functions are read by names their inner functions through a helper of its own.
   await page.addInitScript('globalThis.__name = (named) => named');
+  await page.addInitScript(() => {
+    globalThis.msUntilPainted = (act) => {
+      const start = performance.now();
+      act();
+      return new Promise((resolve) =>
+        requestAnimationFrame(() => {
+          const channel = new MessageChannel();
+          channel.port1.onmessage = () => resolve(performance.now() - start);
+          channel.port2.postMessage(null);
+        }),
+      );
+    };
+  });
   await page.goto('/layout');
   await page.locator('input[type=file]').waitFor({ state: 'attached' });
   await page.setInputFiles('input[type=file]', {
@@ -28,16 +46,8 @@ export async function paintedEdits(page: Page): Promise<Timing> {
         document.querySelector<HTMLButtonElement>(`button[aria-label="${name}"]`)!;
       const durations: number[] = [];
       for (let turn = 0; turn < 40; turn += 1) {
-        const start = performance.now();
-        button(turn % 2 === 0 ? 'One more' : 'One less').click();
-        await new Promise<void>((resolve) =>
-          requestAnimationFrame(() => {
-            const channel = new MessageChannel();
-            channel.port1.onmessage = () => resolve();
-            channel.port2.postMessage(null);
-          }),
-        );
-        durations.push(performance.now() - start);
+        const pressed = button(turn % 2 === 0 ? 'One more' : 'One less');
+        durations.push(await msUntilPainted(() => pressed.click()));
         await new Promise((resolve) => setTimeout(resolve, 60));
       }
       return durations.slice(4);
@@ -58,17 +68,12 @@ export async function paintedKeys(page: Page): Promise<Timing> {
       const durations: number[] = [];
       for (const line of lines) {
         for (let typed = 4; typed <= line.length; typed += 1) {
-          const start = performance.now();
-          set.call(field, line.slice(0, typed));
-          field.dispatchEvent(new Event('input', { bubbles: true }));
-          await new Promise<void>((resolve) =>
-            requestAnimationFrame(() => {
-              const channel = new MessageChannel();
-              channel.port1.onmessage = () => resolve();
-              channel.port2.postMessage(null);
+          durations.push(
+            await msUntilPainted(() => {
+              set.call(field, line.slice(0, typed));
+              field.dispatchEvent(new Event('input', { bubbles: true }));
             }),
           );
-          durations.push(performance.now() - start);
           await new Promise((resolve) => setTimeout(resolve, 100));
         }
       }

@@ -9,7 +9,7 @@ import {
 } from '../src/core/quantity';
 import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
 import { readingsOf } from '../src/core/exchange/readings';
-import { whyNotPasted } from '../src/core/exchange/gear-table';
+import { whyNotPasted } from '../src/core/exchange/pasted-lines';
 import { readFitInstance } from '../src/core/exchange/fit-instance';
 import { notLaidOut } from '../src/core/fit';
 import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
 import type { Column } from '@/core/exchange/columns';
 import type { FilePlans } from '@/core/exchange/file-plans';
-import type { GearRead, GearSetting, RowsProgress } from '@/core/exchange/gear-table';
+import type { GearRead, GearSetting, RowsProgress } from '@/core/exchange/gear-read';
 import type { Picture } from '@/core/exchange/picture';
 import type { ReadingProgress } from '@/core/exchange/read';
 import type { Table } from '@/core/exchange/table';

@@ -1,12 +1,8 @@
 import { readTable, type Table } from '@/core/exchange/table';
 import type { Column } from '@/core/exchange/columns';
-import {
-  readingLines,
-  readingTable,
-  type GearRead,
-  type GearSetting,
-  type RowsProgress,
-} from '@/core/exchange/gear-table';
+import type { GearRead, GearSetting, RowsProgress } from '@/core/exchange/gear-read';
+import { readingTable } from '@/core/exchange/gear-table';
+import { readingLines } from '@/core/exchange/pasted-lines';
 import { textOf } from '@/core/exchange/text-of-bytes';
 import { plansFor, type FilePlans } from '@/core/exchange/file-plans';
 import { writtenFile } from '@/core/exchange/write';

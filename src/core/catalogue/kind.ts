@@ -23,6 +23,7 @@ import type {
   Threat,
   WarmStuff,
 } from '../gear';
+export { box, cylinder } from '../gear';
 import { doesNotWorkIn } from './does-not-work-in';
 import { bears, cleanOnly, closureOf, mostLoads, noisy, readyings, trials } from './handling';
 
@@ -172,16 +173,6 @@ export function holding(unit: ContentUnit, full: number, massG: number): KindCon
 
 export function every(everyMonths: number, act: Care['act']): Care {
   return { act, everyMonths };
-}
-
-/** Sides in mm. */
-export function box(lengthMm: number, widthMm: number, heightMm: number): Form {
-  return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
-}
-
-/** Diameter and height in mm. */
-export function cylinder(diameterMm: number, heightMm: number): Form {
-  return { shape: 'cylinder', diameterMm, heightMm, upright: false };
 }
 
 /** Loose and tightest volume in mL, the thinnest side and the longest rigid part in mm. */

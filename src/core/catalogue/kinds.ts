@@ -9,6 +9,7 @@ import {
   type Gear,
   type JobId,
 } from '../gear';
+import { tenths } from '../quantity';
 import type { Kind } from './kind';
 import { body } from './kinds/body';
 import { cordAndMending } from './kinds/cord-and-mending';
@@ -128,10 +129,6 @@ export function contentsLike(kind: Kind, gear: Pick<Gear, 'supplies' | 'massG'>)
   const massShare = typeof gear.massG === 'number' ? gear.massG / kind.massG : share;
   const massG = tenths(contents.massG * massShare);
   return contentsWithin({ unit: contents.unit, full, left: full, massG }, gear.massG);
-}
-
-function tenths(value: number): number {
-  return Math.round(value * 10) / 10;
 }
 
 /** The kinds that do any of these jobs by themselves: those made for it first, then the lighter. */

@@ -1,6 +1,5 @@
 import { contentsLike, gearOfKind, kindOf } from '../catalogue';
-import { plainSupply } from '../gear';
-import type { Form, Gear, Supply } from '../gear';
+import { box, cylinder, plainSupply, type Form, type Gear, type Supply } from '../gear';
 
 type Differences = Partial<Omit<Gear, 'id' | 'name' | 'kind'>>;
 
@@ -11,14 +10,6 @@ function piece(kindId: string, id: string, name: string, differs: Differences = 
   const paid = { massTrust: 'weighed', formTrust: 'stated', priceTrust: 'stated' } as const;
   const made = { ...gearOfKind(kind, id, name), ...paid, ...differs };
   return differs.contents === undefined ? { ...made, contents: contentsLike(kind, made) } : made;
-}
-
-function cylinder(diameterMm: number, heightMm: number): Form & { readonly shape: 'cylinder' } {
-  return { shape: 'cylinder', diameterMm, heightMm, upright: false };
-}
-
-function box(lengthMm: number, widthMm: number, heightMm: number): Form {
-  return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
 }
 
 function soft(looseMl: number, tightMl: number, thinnestMm: number): Form {

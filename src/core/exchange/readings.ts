@@ -1,5 +1,6 @@
 import { readLine } from '../reading';
-import { withoutBullet, type GearSetting } from './gear-table';
+import type { GearSetting } from './gear-read';
+import { withoutBullet } from './pasted-lines';
 
 /**
  * What each line of a text is read as, in order, for the command line: the same that the screen shows. A line that is refused

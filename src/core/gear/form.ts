@@ -25,6 +25,23 @@ export type Form =
       readonly longestRigidMm: number;
     };
 
+/** A rigid box that may lie on any side; sides in mm. */
+export function box(
+  lengthMm: number,
+  widthMm: number,
+  heightMm: number,
+): Form & { readonly shape: 'box' } {
+  return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
+}
+
+/** A rigid cylinder that may lie on its side; in mm. */
+export function cylinder(
+  diameterMm: number,
+  heightMm: number,
+): Form & { readonly shape: 'cylinder' } {
+  return { shape: 'cylinder', diameterMm, heightMm, upright: false };
+}
+
 /** The least and the most room that something takes, in millilitres. */
 export interface Bulk {
   readonly tightMl: number;

@@ -1,7 +1,8 @@
-import { parseLength } from './length';
-import { parseMass } from './mass';
+import { lengthMeasure, mmPerFoot, parseLength } from './length';
+import { massMeasure, parseMass } from './mass';
+import type { Measure } from './measure';
 import { readNumeral } from './numeral';
-import { parseVolume } from './volume';
+import { parseVolume, volumeMeasure } from './volume';
 import { done, type Outcome } from '../refusals';
 import type { Amount, CountAs } from './amount';
 
@@ -14,10 +15,11 @@ const start = String.raw`(?<![\w.,/⁄${fractionSigns}])(?:(?<=^|\s)[-−–]\s?
 const ungrouped = number.replace(`${group}|`, '');
 /** Of a range both ends are read; which of them counts is said with each quantity. */
 const range = String.raw`${number}(?:\s*(?:-|–|to)\s*${number})?`;
-const lengthUnit = String.raw`(?:mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m|met(?:re|er)s?|inch(?:es)?|in|ft|feet|foot|yd|yds|yards?|["″”'′’])`;
-const longUnit = String.raw`(?:m|met(?:re|er)s?|ft|feet|foot|yd|yds|yards?|['′’])`;
-const massUnit = String.raw`(?:kilos?|kgs?|kilograms?|mg|milligrams?|grams?|grammes?|gr?|pounds?|lbs?|ounces?|oz)`;
-const volumeUnit = String.raw`(?:ml|millilit(?:re|er)s?|cc|cl|dl|lt|litres?|liters?|l|fl\.?\s?oz|fluid ounces?|pints?|pt|quarts?|qts?|qt|gallons?|gal|cubic inch(?:es)?|cu in)`;
+const lengthUnit = unitsOf(lengthMeasure);
+const longUnit = unitsOf(lengthMeasure, isLong);
+const shortUnit = unitsOf(lengthMeasure, (inBase) => !isLong(inBase));
+const massUnit = unitsOf(massMeasure);
+const volumeUnit = unitsOf(volumeMeasure);
 const end = String.raw`(?![\p{L}\d])`;
 const side = String.raw`${number}\s*${lengthUnit}?`;
 const packs = String.raw`(?:packs?|packets?|boxes|box|bags?|rolls?|bottles?|tubes?|pairs?|sets?|tins?|cans?|bars?|sheets?|cases?|pouches|cards?)`;
@@ -192,7 +194,7 @@ export const manners: readonly Manner[] = [
     ([text, figures, unit]) => length(text, figures!, unit!, false),
   ),
   manner(
-    String.raw`${start}(${range})\s*-?\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|inch(?:es)?|in|["″”])(?![\p{L}\d])`,
+    String.raw`${start}(${range})\s*-?\s*(${shortUnit})(?![\p{L}\d])`,
     ([text, figures, unit]) => length(text, figures!, unit!, true),
   ),
   count(String.raw`(?<![\w.,])(\d{1,4})\s*[x×](?=\s)`, 'times'),
@@ -280,4 +282,16 @@ function breakingLoad(value: number, match: RegExpExecArray): Amount {
 /** The load of a mass that was meant as what breaks a cord, in newtons. */
 export function newtonsOf(massG: number): number {
   return (massG / 1000) * newtonsPerKgf;
+}
+
+/** Units that cord and sheets are measured in; the others are those of thicknesses and sides. */
+function isLong(inMm: number): boolean {
+  return inMm >= mmPerFoot;
+}
+
+/** Every way to write a unit of the measure, as a pattern. */
+function unitsOf({ units }: Measure, isWanted: (inBase: number) => boolean = () => true): string {
+  const names = units.filter(({ inBase }) => isWanted(inBase)).flatMap((unit) => unit.names);
+  const written = names.map((name) => name.replace(/[.]/g, '\\.').replace(/ /g, '\\s?'));
+  return `(?:${written.join('|')})`;
 }

@@ -113,3 +113,8 @@ export function printNumber(value: number, decimals: number): string {
   const printed = trimmed === '' ? grouping : `${grouping}.${trimmed}`;
   return printed === '-0' ? '0' : printed;
 }
+
+/** To a tenth, as figures are kept that nobody measures nearer. */
+export function tenths(value: number): number {
+  return Math.round(value * 10) / 10;
+}

@@ -22,7 +22,7 @@ export const volumeMeasure: Measure = {
       inBase: mlPerFluidOunce,
     },
     { names: ['pt', 'pint', 'pints'], inBase: 16 * mlPerFluidOunce },
-    { names: ['qt', 'quart', 'quarts'], inBase: 32 * mlPerFluidOunce },
+    { names: ['qt', 'qts', 'quart', 'quarts'], inBase: 32 * mlPerFluidOunce },
     { names: ['gal', 'gallon', 'gallons'], inBase: 128 * mlPerFluidOunce },
     { names: ['cu in', 'in3', 'in³', 'cubic inch', 'cubic inches'], inBase: mlPerCubicInch },
   ],

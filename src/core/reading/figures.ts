@@ -12,6 +12,7 @@ import {
   mlPerFluidOunce,
   gramsPerOunce,
   refused,
+  tenths,
   type Outcome,
   type UnitSystem,
 } from '../quantity';
@@ -302,8 +303,4 @@ function unbelievable(gear: Gear, amounts: readonly Amount[]): string | null {
   return isLightTyped && light !== null && lightWh !== null && light > mostLumensPerWatt * lightWh
     ? lineSays.moreLightThanPower(Math.round(light), tenths(lightWh), mostLumensPerWatt)
     : null;
-}
-
-function tenths(value: number): number {
-  return Math.round(value * 10) / 10;
 }

@@ -1,7 +1,15 @@
 import { lineSays } from '../refusals/lines';
 import { areaOf, lengthOf, withArea, withLength, withSides } from '../catalogue';
-import { done, parseSize, refused, type Outcome, type Size, type UnitSystem } from '../quantity';
-import type { Form, Gear } from '../gear';
+import {
+  done,
+  parseSize,
+  refused,
+  tenths,
+  type Outcome,
+  type Size,
+  type UnitSystem,
+} from '../quantity';
+import { box, cylinder, type Gear } from '../gear';
 
 /** Two sides from here on are a sheet’s rather than those of something as it is carried. */
 const leastSheetMm = 700;
@@ -80,23 +88,9 @@ function sizedAs(
     case 'length and thickness':
       return done(withLength(gear, Math.max(first, second) / 1000));
     case 'outside':
-      if (third !== undefined) return done(withSides(gear, boxOf(first, second, third), 'stated'));
+      if (third !== undefined) return done(withSides(gear, box(first, second, third), 'stated'));
       return gear.form?.shape === 'box' && !round
-        ? done(withSides(gear, boxOf(first, second, gear.form.heightMm), 'typical'))
-        : done(
-            withSides(
-              gear,
-              { shape: 'cylinder', diameterMm: first, heightMm: second, upright: false },
-              'stated',
-            ),
-          );
+        ? done(withSides(gear, box(first, second, gear.form.heightMm), 'typical'))
+        : done(withSides(gear, cylinder(first, second), 'stated'));
   }
-}
-
-function boxOf(lengthMm: number, widthMm: number, heightMm: number): Form {
-  return { shape: 'box', lengthMm, widthMm, heightMm, upright: false };
-}
-
-function tenths(value: number): number {
-  return Math.round(value * 10) / 10;
 }

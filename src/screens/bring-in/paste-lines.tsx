@@ -2,12 +2,8 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
-import {
-  gearFromLines,
-  whyNotPasted,
-  withoutBullet,
-  type RowsProgress,
-} from '@/core/exchange/gear-table';
+import type { RowsProgress } from '@/core/exchange/gear-read';
+import { gearFromLines, whyNotPasted, withoutBullet } from '@/core/exchange/pasted-lines';
 import { readLine, taughtBy } from '@/core/reading';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';

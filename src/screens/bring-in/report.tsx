@@ -5,7 +5,7 @@ import { printMass } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
 import { defused } from '@/core/exchange/defused';
 import { kindOf } from '@/core/catalogue';
-import type { GearRead, Unsure } from '@/core/exchange/gear-table';
+import type { GearRead, Unsure } from '@/core/exchange/gear-read';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
@@ -74,11 +74,7 @@ export function Report({ read: { gear, unsure, notUnderstood }, what, onPick }: 
               <Which key={each.gear} unsure={each} onPick={onPick} />
             ))}
           </Flex>
-          {unsure.length > mostShown && (
-            <Text fontSize="sm" color="fg.muted" marginTop="1">
-              and {unsure.length - mostShown} more
-            </Text>
-          )}
+          <AndMore of={unsure.length} />
         </Panel>
       )}
       {gear.length > 0 && (
@@ -88,15 +84,20 @@ export function Report({ read: { gear, unsure, notUnderstood }, what, onPick }: 
               <Piece key={piece.id} gear={piece} />
             ))}
           </Flex>
-          {gear.length > mostShown && (
-            <Text fontSize="sm" color="fg.muted" marginTop="1">
-              and {gear.length - mostShown} more
-            </Text>
-          )}
+          <AndMore of={gear.length} />
         </Panel>
       )}
     </>
   );
+}
+
+/** How many are not shown. */
+function AndMore({ of }: { readonly of: number }) {
+  return of > mostShown ? (
+    <Text fontSize="sm" color="fg.muted" marginTop="1">
+      and {of - mostShown} more
+    </Text>
+  ) : null;
 }
 
 /** One that may be several things, with a button for each. */

@@ -9,7 +9,8 @@ import {
   type Column,
   type ColumnUnit,
 } from '@/core/exchange/columns';
-import { gearFromTable, ofKind, type RowsProgress } from '@/core/exchange/gear-table';
+import type { RowsProgress } from '@/core/exchange/gear-read';
+import { gearFromTable, rowAsKind } from '@/core/exchange/gear-table';
 import { whyTooLarge } from '@/core/exchange/limits';
 import type { Table } from '@/core/exchange/table';
 import { taughtBy } from '@/core/reading';
@@ -119,7 +120,8 @@ function Matching({ opened, onChange, onDone }: MatchingProps) {
     [table, columns, setting, isMany],
   );
   const { read: asRead, progress, stop } = useReading(here, beside);
-  const { read, pick } = usePicks(asRead, (_, picked, gear) => ofKind(gear, picked));
+  const asKind = useMemo(() => rowAsKind(table, columns, setting), [table, columns, setting]);
+  const { read, pick } = usePicks(asRead, ({ row, gear: id }, kind) => asKind(row, id, kind));
   return (
     <>
       <Panel

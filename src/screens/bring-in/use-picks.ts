@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { kindOf, type Kind } from '@/core/catalogue';
 import type { Gear } from '@/core/gear';
-import type { GearRead, Unsure } from '@/core/exchange/gear-table';
+import type { GearRead, Unsure } from '@/core/exchange/gear-read';
 
 interface Picks {
   /** What was read, with what was picked since; what is still unsure first. */
@@ -16,7 +16,7 @@ interface Picks {
  */
 export function usePicks(
   read: GearRead,
-  asKind: (unsure: Unsure, kind: Kind, gear: Gear) => Gear | null,
+  asKind: (unsure: Unsure, kind: Kind) => Gear | null,
 ): Picks {
   const [picked, setPicked] = useState<ReadonlyMap<string, string>>(new Map());
   const settled = useMemo(() => {
@@ -31,7 +31,7 @@ export function usePicks(
       ...read,
       gear: read.gear.map((gear) => {
         const pick = pickedFor.get(gear.id);
-        return (pick && asKind(pick.unsure, pick.kind, gear)) ?? gear;
+        return (pick && asKind(pick.unsure, pick.kind)) ?? gear;
       }),
       unsure: read.unsure.filter(({ gear }) => !pickedFor.has(gear)),
     };

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { GearRead, RowsProgress } from '@/core/exchange/gear-table';
+import type { GearRead, RowsProgress } from '@/core/exchange/gear-read';
 import type { Call } from '@/workers/beside';
 
 /** As many rows or lines are read on the page itself, at once; more are read beside it. */

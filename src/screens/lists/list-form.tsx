@@ -4,7 +4,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { kindOf } from '@/core/catalogue';
 import { guessColumns } from '@/core/exchange/columns';
-import { withoutBullet } from '@/core/exchange/gear-table';
+import { withoutBullet } from '@/core/exchange/pasted-lines';
 import { readTable } from '@/core/exchange/table';
 import { textOf } from '@/core/exchange/text-of-bytes';
 import { jobIds, jobs, jobsInWords, type JobId } from '@/core/gear';

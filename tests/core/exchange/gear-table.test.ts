@@ -1,5 +1,7 @@
 import { guessColumns, type Column } from '@/core/exchange/columns';
-import { gearFromLines, gearFromTable } from '@/core/exchange/gear-table';
+import { kindOf } from '@/core/catalogue';
+import { gearFromTable, rowAsKind } from '@/core/exchange/gear-table';
+import { gearFromLines } from '@/core/exchange/pasted-lines';
 import { mostRows, readTable, type Table } from '@/core/exchange/table';
 import { textOf } from '@/core/exchange/text-of-bytes';
 
@@ -63,6 +65,35 @@ describe('a table', () => {
   ])('is refused %#', (text, says) => {
     const outcome = readTable(text);
     expect(outcome.ok ? 'read' : outcome.problem.message).toMatch(says);
+  });
+
+  it('reads a size as a line does: that of a sheet is how large it is laid out', () => {
+    const [tarp] = read('name,size,mass\nTarp,3 x 3 m,620 g').gear;
+    expect(tarp?.supplies.find(({ job }) => job === 'roof')?.amount).toBe(9);
+    expect(tarp?.form?.shape).toBe('soft');
+    const [kettle] = read('name,size (cm)\nKettle,12 x 9').gear;
+    expect(kettle?.form).toMatchObject({ shape: 'cylinder', diameterMm: 120, heightMm: 90 });
+  });
+
+  it('reads a row as the kind that is picked for it, with the figures of its own columns', () => {
+    const rows = table(
+      'name,volume,mass,price\nZebra bottle,0.5 L,90 g,\nZebra bottle,0.5 L,90 g,12',
+    );
+    const setting = { units: 'metric', currency: 'USD' } as const;
+    const as = rowAsKind(rows, guessColumns(rows), setting);
+    const bottle = kindOf('plastic-bottle')!;
+    const [unpriced, priced] = [2, 3].map((row) => as(row, 'one', bottle));
+    expect(unpriced).toMatchObject({ kind: 'plastic-bottle', massG: 90, massTrust: 'stated' });
+    expect(unpriced?.supplies.find(({ job }) => job === 'carry-water')?.amount).toBe(500);
+    // What is typical in euros is no figure in dollars.
+    expect(unpriced?.priceMinor).toBeNull();
+    expect(priced?.priceMinor).toBe(1200);
+    expect(as(9, 'one', bottle)).toBeNull();
+  });
+
+  it('takes the kind that a column says where the name means none', () => {
+    const said = read('name,kind\nOld Faithful,plastic bottle').gear[0];
+    expect(said).toMatchObject({ name: 'Old Faithful', kind: 'plastic-bottle' });
   });
 
   it('comes in the code pages that programs write', () => {

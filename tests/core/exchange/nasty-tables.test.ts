@@ -1,6 +1,7 @@
 import { guessColumns } from '@/core/exchange/columns';
 import { defused } from '@/core/exchange/defused';
-import { gearFromLines, gearFromTable, mostPasted, whyNotPasted } from '@/core/exchange/gear-table';
+import { gearFromTable } from '@/core/exchange/gear-table';
+import { gearFromLines, mostPasted, whyNotPasted } from '@/core/exchange/pasted-lines';
 import { mostRows, mostTableText, readTable } from '@/core/exchange/table';
 import { nastyTables } from '../../support/nasty-tables';
 
