@@ -8,7 +8,7 @@ export const bareWords: Readonly<Record<string, string | null>> = {
   knife: 'belt-knife', blade: null, saw: 'folding-saw', axe: 'camp-axe', stone: null, sharpener: null, file: null, scissors: 'small-scissors',
   awl: null, mask: null, sheath: null, rod: null, lens: null, magnifier: 'burning-glass', drill: null, bit: null, driver: null, razor: null,
   multitool: 'multi-tool', pliers: 'multi-tool', spade: 'folding-shovel', shovel: 'folding-shovel', trowel: 'trowel', hammer: 'hammer', bar: null,
-  lighter: 'lighter', match: 'matchbox', ferro: 'ferro-rod', ferrorod: 'ferro-rod', firesteel: 'ferro-rod', tinder: null, candle: 'candle', stove: null, burner: null, cooker: null,
+  lighter: 'lighter', match: 'matchbox', ferro: 'ferro-rod', ferrorod: 'ferro-rod', firesteel: 'ferro-rod', tinder: null, candle: 'candle', emergencycandle: null, stove: null, burner: null, cooker: null,
   firestarter: null, tablet: null, cube: null, canister: null, cartridge: null, gascanister: 'gas-canister', gascartridge: 'gas-canister', fuelcanister: 'gas-canister',
   isobutanecanister: 'gas-canister', isobutane: null, butanecanister: 'gas-canister', propanecanister: 'gas-canister', paraffin: null, petrol: null, spirit: null, cotton: null, magnesium: null,
   grill: null, tripod: null, foil: 'foil', fungus: null, bellows: null, char: null, butane: null, lint: null, petrolbottle: null,

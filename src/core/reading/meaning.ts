@@ -171,12 +171,13 @@ function weighed(
   }
   const joined = called.join('');
   const bare = told === 0 && Object.hasOwn(bareWords, joined) ? joined : null;
-  if (bare !== null && bareWords[bare] === null) sure -= 0.6;
+  // What says too little is still what was said: it is ranked as such, and then not sure.
+  const lack = bare === null ? 0 : bareWords[bare] === null ? 0.6 : 0.1;
   const isWhole = isName && bare === null && to - from === main.length;
   return {
     kind,
     // Of several kinds of one name the commonest is meant, and a little less surely.
-    sure: Math.min(1, Math.max(0, bare !== null && bareWords[bare] !== null ? sure - 0.1 : sure)),
+    sure: Math.min(1, Math.max(0, sure - lack)),
     rank: covered + 2 * sure + (isWhole ? 1 : 0),
     bare,
   };

@@ -154,21 +154,21 @@ function meant(
 }
 
 /**
- * `map and compass` are two things: neither is taken for both. `Needle and thread` is a thing of its own, and what is said
- * beside a thing, as in `flint and steel`, may be no thing at all.
+ * `map and compass` are two things: neither is taken for both, nor is `canteen and cup` a canteen’s cup. `Needle and thread` is
+ * what a kind is called, and what is said beside a thing may be no thing at all.
  */
 function meaningOfTwo(words: string, whole: Meaning): Meaning {
   const [first = '', second = '', ...more] = words.split(/\band\b|&|\+/iu);
   if (whole.kind === null || second === '' || more.length > 0) return whole;
-  const one = meaningOf(first).kind;
-  const other = meaningOf(second).kind;
+  if ([whole.kind.name, ...whole.kind.nouns].some((name) => /\band\b/iu.test(name))) return whole;
+  const one = meaningOf(first).likeliest;
+  const other = meaningOf(second).likeliest;
   if (one === null || other === null || one === other) return whole;
-  if (whole.kind !== one && whole.kind !== other) return whole;
   return {
     kind: null,
     sure: Math.min(whole.sure, 0.5),
     likeliest: whole.likeliest,
-    others: [one, other, ...whole.others],
+    others: [one, other, whole.kind, ...whole.others],
   };
 }
 

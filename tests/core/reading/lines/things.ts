@@ -105,6 +105,8 @@ export const things: readonly Line[] = [
   ['tea lights 10', 'tea-lights', 'x10'],
   ['cotton balls with petroleum jelly', 'cotton-and-wax', '+tinder'],
   ['birch bark', 'birch-bark', '+tinder !char'],
+  ['emergency candle', '', '?candle ?long-candle'],
+  ['canteen and cup', '', '?canteen-cup !boil'],
   ['map and compass', '', '?map ?compass'],
   ['notebook and pencil', '', '?pencil'],
   ['lighter and matches', '', '?lighter'],
