@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { demoBench } from '@/core/demo';
 import { kinds, gearOfKind } from '@/core/catalogue';
-import { plainSupply, usualDemands, type Gear, type JobId } from '@/core/gear';
+import { usualDemands, usualSupply, type Gear, type JobId } from '@/core/gear';
 import { demandsText, parseDemands } from '@/ui/gear-editor/demands-text';
 import { formOf, supplyRowOf, type GearForm } from '@/ui/gear-editor/gear-form';
 import { changeOf } from '@/ui/gear-editor/gear-form-reading';
@@ -39,10 +39,7 @@ function problems(gear: Gear, typed: Partial<GearForm>) {
 
 /** A row as it is added for a job. */
 function row(job: JobId) {
-  return supplyRowOf(
-    { ...plainSupply(job, 'serves', null), demands: usualDemands[job] ?? [] },
-    null,
-  );
+  return supplyRowOf(usualSupply(job), null);
 }
 
 describe('what a job relies on', () => {

@@ -8,7 +8,7 @@ export interface Aid {
 }
 
 /** A tool is there however often it is used. */
-const always = 100;
+const always = Infinity;
 
 /**
  * What each kind serves against, and how often (own planning values, to the safe side): no doses, which are a doctor’s; allergy

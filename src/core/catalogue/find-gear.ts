@@ -9,6 +9,7 @@ export const shelfParts = {
   lent: 'lent',
   'not weighed': 'not weighed',
   'in no kit': 'in no kit',
+  'no job': 'without a job',
   retired: 'retired',
 } as const;
 export type ShelfPart = keyof typeof shelfParts;
@@ -46,7 +47,14 @@ export function isInPart(gear: Gear, part: ShelfPart, placed: number): boolean {
       return gear.massTrust !== 'weighed' || gear.massG === null;
     case 'in no kit':
       return placed === 0 && !isSpent(gear);
+    case 'no job':
+      return hasNoJob(gear);
   }
+}
+
+/** Nothing is known of what it does or holds, as of a line that meant no kind for sure. */
+export function hasNoJob({ supplies, cavities }: Gear): boolean {
+  return supplies.length === 0 && cavities.length === 0;
 }
 
 /** What a piece is found by. A piece never changes, so its text is made once. */

@@ -1,3 +1,4 @@
+import { tenths } from '../quantity';
 import {
   jobs,
   roomMl,
@@ -21,7 +22,7 @@ export function withCapacity(gear: Gear, volumeMl: number): Gear {
   const linear = Math.cbrt(ratio);
   return {
     ...gear,
-    massG: gear.massG === null ? null : round(gear.massG * linear ** 2),
+    massG: gear.massG === null ? null : tenths(gear.massG * linear ** 2),
     form: gear.form && scaledForm(gear.form, linear),
     cavities: gear.cavities.map((cavity) => ({
       ...cavity,
@@ -30,7 +31,7 @@ export function withCapacity(gear: Gear, volumeMl: number): Gear {
     contents: gear.contents?.unit === 'mL' ? scaledContents(gear.contents, ratio) : gear.contents,
     supplies: gear.supplies.map((supply) =>
       jobs[supply.job].unit === 'mL' && supply.amount !== null
-        ? { ...supply, amount: round(supply.amount * ratio) }
+        ? { ...supply, amount: tenths(supply.amount * ratio) }
         : supply,
     ),
   };
@@ -90,7 +91,7 @@ function withAmount(gear: Gear, unit: 'm' | 'm²', before: number | null, after:
   const ratio = after / before;
   return {
     ...gear,
-    massG: gear.massG === null ? null : round(gear.massG * ratio),
+    massG: gear.massG === null ? null : tenths(gear.massG * ratio),
     form: gear.form && scaledForm(gear.form, Math.cbrt(ratio)),
     priceMinor: gear.priceMinor === null ? null : Math.round(gear.priceMinor * ratio),
     contents: gear.contents?.unit === 'm' ? scaledContents(gear.contents, ratio) : gear.contents,
@@ -98,7 +99,7 @@ function withAmount(gear: Gear, unit: 'm' | 'm²', before: number | null, after:
     supplies: gear.supplies.map((supply) =>
       (jobs[supply.job].unit === unit || (unit === 'm' && jobs[supply.job].isUsedUp)) &&
       supply.amount !== null
-        ? { ...supply, amount: round(supply.amount * ratio) }
+        ? { ...supply, amount: tenths(supply.amount * ratio) }
         : supply,
     ),
   };
@@ -110,7 +111,7 @@ export function withAmountOf(gear: Gear, of: readonly JobId[], ratio: number): G
     ...gear,
     supplies: gear.supplies.map((supply) =>
       of.includes(supply.job) && supply.amount !== null
-        ? { ...supply, amount: round(supply.amount * ratio) }
+        ? { ...supply, amount: tenths(supply.amount * ratio) }
         : supply,
     ),
   };
@@ -165,7 +166,7 @@ export function withContents(gear: Gear, full: number): Gear {
   const massG =
     gear.massG === null
       ? null
-      : round((gear.massG - contents.massG) * Math.cbrt(ratio) ** 2 + contents.massG * ratio);
+      : tenths((gear.massG - contents.massG) * Math.cbrt(ratio) ** 2 + contents.massG * ratio);
   const isSized = gear.formTrust === 'typical' && contents.massG > 0;
   return {
     ...gear,
@@ -175,15 +176,15 @@ export function withContents(gear: Gear, full: number): Gear {
     contents: scaledContents(contents, ratio),
     supplies: gear.supplies.map((supply) =>
       jobs[supply.job].isUsedUp && supply.amount !== null
-        ? { ...supply, amount: round(supply.amount * ratio) }
+        ? { ...supply, amount: tenths(supply.amount * ratio) }
         : supply,
     ),
   };
 }
 
 function scaledContents(contents: Contents, ratio: number): Contents {
-  const full = round(contents.full * ratio);
-  return { ...contents, full, left: full, massG: round(contents.massG * ratio) };
+  const full = tenths(contents.full * ratio);
+  return { ...contents, full, left: full, massG: tenths(contents.massG * ratio) };
 }
 
 function scaledForm(form: Form, linear: number): Form {
@@ -191,21 +192,21 @@ function scaledForm(form: Form, linear: number): Form {
     case 'box':
       return {
         ...form,
-        lengthMm: round(form.lengthMm * linear),
-        widthMm: round(form.widthMm * linear),
-        heightMm: round(form.heightMm * linear),
+        lengthMm: tenths(form.lengthMm * linear),
+        widthMm: tenths(form.widthMm * linear),
+        heightMm: tenths(form.heightMm * linear),
       };
     case 'cylinder':
       return {
         ...form,
-        diameterMm: round(form.diameterMm * linear),
-        heightMm: round(form.heightMm * linear),
+        diameterMm: tenths(form.diameterMm * linear),
+        heightMm: tenths(form.heightMm * linear),
       };
     case 'soft':
       return {
         ...form,
-        looseMl: round(form.looseMl * linear ** 3),
-        tightMl: round(form.tightMl * linear ** 3),
+        looseMl: tenths(form.looseMl * linear ** 3),
+        tightMl: tenths(form.tightMl * linear ** 3),
       };
   }
 }
@@ -215,26 +216,21 @@ function scaledInside(inside: Inside, linear: number): Inside {
     case 'box':
       return {
         shape: 'box',
-        lengthMm: round(inside.lengthMm * linear),
-        widthMm: round(inside.widthMm * linear),
-        heightMm: round(inside.heightMm * linear),
+        lengthMm: tenths(inside.lengthMm * linear),
+        widthMm: tenths(inside.widthMm * linear),
+        heightMm: tenths(inside.heightMm * linear),
       };
     case 'cylinder':
       return {
         shape: 'cylinder',
-        diameterMm: round(inside.diameterMm * linear),
-        heightMm: round(inside.heightMm * linear),
+        diameterMm: tenths(inside.diameterMm * linear),
+        heightMm: tenths(inside.heightMm * linear),
       };
     case 'soft':
       return {
         ...inside,
-        volumeMl: round(inside.volumeMl * linear ** 3),
-        longestMm: round(inside.longestMm * linear),
+        volumeMl: tenths(inside.volumeMl * linear ** 3),
+        longestMm: tenths(inside.longestMm * linear),
       };
   }
-}
-
-/** Typical figures carry no more than a tenth. */
-function round(value: number): number {
-  return Math.round(value * 10) / 10;
 }

@@ -16,12 +16,10 @@ import {
   cylinder,
   jobIds,
   jobs,
-  plainSupply,
   unsoundGear,
-  usualDemands,
+  usualSupply,
   withMassOf,
   type Gear,
-  type JobId,
   type Ownership,
 } from '../gear';
 import type { Column, ColumnMeaning, ColumnUnit } from './columns';
@@ -199,16 +197,12 @@ function withJobs(gear: Gear, row: Row): Outcome<Gear> {
     if (word === '') continue;
     const job = jobIds.find((id) => id === word.replace(/\s+/g, '-') || jobs[id].name === word);
     if (!job) return refused(tableSays.noJob(word, someJobs));
-    if (!supplies.some((supply) => supply.job === job)) supplies.push(serving(job));
+    if (!supplies.some((supply) => supply.job === job)) supplies.push(usualSupply(job));
   }
   return done({ ...gear, supplies });
 }
 
 const someJobs = (['cut', 'boil', 'roof'] as const).map((job) => jobs[job].name).join(', ');
-
-function serving(job: JobId): Gear['supplies'][number] {
-  return { ...plainSupply(job, 'serves', null), demands: usualDemands[job] ?? [] };
-}
 
 function withNote(gear: Gear, row: Row): Outcome<Gear> {
   const note = row.cell('note');

@@ -1,5 +1,5 @@
 import { igniteJobs, type JobId } from './jobs';
-import type { Demand } from './supply';
+import { plainSupply, type Demand, type Supply } from './supply';
 
 const fire: Demand = { on: 'jobs', anyOf: igniteJobs, sorts: null, items: 1 };
 
@@ -23,6 +23,11 @@ export const usualDemands: Partial<Readonly<Record<JobId, readonly Demand[]>>> =
   sew: [on('thread')],
   'warm-pack': [on('boil')],
 };
+
+/** What is said to do a job and no more: it serves, and relies on what is usual. */
+export function usualSupply(job: JobId): Supply {
+  return { ...plainSupply(job, 'serves', null), demands: usualDemands[job] ?? [] };
+}
 
 /** The usual demands of a job that are not among these: told by the jobs that they ask for. */
 export function usualMissing(job: JobId, demands: readonly Demand[]): readonly Demand[] {

@@ -32,6 +32,7 @@ export type Standing = 'met' | 'short' | 'none' | 'not known';
 /** How one complaint is answered. */
 export interface ComplaintAid {
   readonly complaint: Complaint;
+  /** How often it is answered; Infinity by a tool that is not used up. */
   readonly uses: number;
   readonly wanted: number;
   readonly standing: Standing;
@@ -52,10 +53,10 @@ export function firstAidOf(
   shelf: Shelf,
   { day, personDays = 0 }: { readonly day: string; readonly personDays?: number },
 ): readonly ComplaintAid[] {
-  const pieces = loadout.placements.flatMap(({ id, gear: gearId, count, ...rest }) => {
-    const gear = gearOf(shelf, { id, gear: gearId, count, ...rest });
-    if (absenceOf(gear, day) !== null) return [];
-    return [{ id, gear, count: Math.min(count, goodOn(gear, day)) }];
+  const pieces = loadout.placements.flatMap((placement) => {
+    const gear = gearOf(shelf, placement);
+    const count = Math.min(placement.count, goodOn(gear, day));
+    return absenceOf(gear, day) !== null || count === 0 ? [] : [{ id: placement.id, gear, count }];
   });
   const hasUnknown = pieces.some(({ gear }) => isUnknownAid(gear));
   return complaints.flatMap((complaint) => {
@@ -94,7 +95,7 @@ function aidsOf({ kind }: Gear): readonly Aid[] {
 /** Uses that are left in one piece, whole ones. */
 function usesOf({ uses }: Aid, { contents }: Gear): number {
   const share = contents === null ? 1 : contents.left / contents.full;
-  if (typeof uses === 'number') return uses === 100 ? uses : Math.floor(uses * share);
+  if (typeof uses === 'number') return Math.floor(uses * share);
   return contents === null ? 1 : Math.floor(contents.left / uses.each);
 }
 

@@ -141,7 +141,7 @@ function weighed(
   const forbidden = known.forbidden.get(kind.id)!;
   const called = main.slice(from, to);
   const isOfMany = called.length === 1 && manyThings.has(called[0]!);
-  const own = new Set(ownWords([...main, ...beside], traits));
+  const own = new Set(traitsAmong([...main, ...beside], traits));
   let sure = 1;
   // A name of more words says more than a name and a trait.
   let covered = (to - from) * 1.1;
@@ -165,7 +165,7 @@ function weighed(
   }
   if (hasForbidden([...main, ...beside], forbidden)) sure -= 1;
   const mustSay = known.onlyIf.get(kind.id)!;
-  if (mustSay.size > 0 && ownWords([...main, ...beside], mustSay).length === 0) sure -= 0.8;
+  if (mustSay.size > 0 && traitsAmong([...main, ...beside], mustSay).length === 0) sure -= 0.8;
   if (typos.size > 0 && [...called, ...own].some((word) => typos.has(word))) {
     sure -= 0.3;
   }
@@ -202,7 +202,7 @@ function weighed(
 }
 
 /** The words that are among a kind’s traits, one by one or two that are one trait together. */
-function ownWords(words: readonly string[], traits: ReadonlySet<string>): readonly string[] {
+function traitsAmong(words: readonly string[], traits: ReadonlySet<string>): readonly string[] {
   return words.filter(
     (word, at) =>
       traits.has(word) ||

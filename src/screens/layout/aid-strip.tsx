@@ -63,7 +63,7 @@ function Complaint({ aid }: { readonly aid: ComplaintAid }) {
 function standingInWords({ standing, uses, wanted }: ComplaintAid): string {
   switch (standing) {
     case 'met':
-      return uses >= 100 ? 'met' : `${uses}, met`;
+      return uses === Infinity ? 'met' : `${uses}, met`;
     case 'short':
       return `${uses} of ${wanted}`;
     case 'none':

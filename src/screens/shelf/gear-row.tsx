@@ -3,6 +3,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Copy, Pencil, Trash2 } from 'lucide-react';
 import { memo } from 'react';
+import { hasNoJob } from '@/core/catalogue/find-gear';
 import { printMass, printMoney, printNumber } from '@/core/quantity';
 import { massNowG, printForm, type Gear } from '@/core/gear';
 import { newPlacement, type Bench, type Loadout } from '@/core/loadout';
@@ -89,9 +90,11 @@ function kitsOf(placed: ReadonlyMap<string, number>, bench: Bench): readonly str
   );
 }
 
-/** What is not as usual with a piece: wished for, lent, handed down, shared, partly used. */
-function standingsOf({ ownership, lentTo, tier, isShared, contents }: Gear): readonly string[] {
+/** What is not as usual with a piece: wished for, lent, handed down, shared, partly used, not known for anything. */
+function standingsOf(gear: Gear): readonly string[] {
+  const { ownership, lentTo, tier, isShared, contents } = gear;
   return [
+    ...(hasNoJob(gear) ? ['does no job yet'] : []),
     ...(ownership === 'owned' ? [] : [ownership]),
     ...(lentTo === null ? [] : [`lent to ${lentTo}`]),
     ...(tier === 'main' ? [] : [tier]),

@@ -1,15 +1,7 @@
 'use client';
 
 import { useFieldArray } from 'react-hook-form';
-import {
-  fitnesses,
-  jobIds,
-  jobs,
-  plainSupply,
-  sortsOf,
-  usualDemands,
-  type JobId,
-} from '@/core/gear';
+import { fitnesses, jobIds, jobs, sortsOf, usualSupply, type JobId } from '@/core/gear';
 import { ChoiceField, Row, Rows, TextField, YesNo, type PartProps } from './editor-fields';
 import { supplyRowOf, type SupplyRow } from './gear-form';
 
@@ -95,8 +87,7 @@ function WhyLess({ form, at }: PartProps & { readonly at: number }) {
 
 /** A job that is added relies on what it usually does, until somebody says otherwise. */
 function newSupplyRow(job: JobId): SupplyRow {
-  const usual = { ...plainSupply(job, 'serves', null), demands: usualDemands[job] ?? [] };
-  return supplyRowOf(usual, null);
+  return supplyRowOf(usualSupply(job), null);
 }
 
 /** What a supply is of, where that decides who it serves: cells, fuel, tinder. */

@@ -43,6 +43,16 @@ describe('first aid by complaint', () => {
     });
   });
 
+  it('counts what is used up however much there is, and no uses of a tool', () => {
+    const tablets = piece('pain-tablets', {
+      count: 9,
+      contents: { unit: 'tablets', full: 16, left: 16, massG: 12 },
+    });
+    expect(aidOf([tablets])['pain or fever']).toMatchObject({ uses: 144, standing: 'met' });
+    const tool = aidOf([piece('tweezers')], 4000)['tick or splinter'];
+    expect(tool).toMatchObject({ uses: Infinity, wanted: 800, standing: 'met' });
+  });
+
   it('counts nothing that is past its date, lent or failed', () => {
     expect(aidOf([piece('burn-gel', { goodUntil: '2026-09-19' })]).burn!.standing).toBe('none');
     expect(aidOf([piece('burn-gel', { lentTo: 'a neighbour' })]).burn!.standing).toBe('none');
