@@ -191,3 +191,16 @@ test('the scale’s line is let go while nobody sees the window, and taken up ag
   await takenUp;
   await expect(page.getByText('Take this mass (Enter)')).toBeVisible();
 });
+
+test('on a phone a line stays in sight while what it may be opens above it', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/layout');
+  const line = page.getByLabel('Type gear to add');
+  await line.click();
+  await page.keyboard.type('notebook and pencil', { delay: 30 });
+  await expect(page.getByRole('option', { name: /^Pencil/ }).first()).toBeInViewport();
+  await page.keyboard.type(' 60 g', { delay: 30 });
+  const foot = await page.getByRole('navigation', { name: 'Places' }).boundingBox();
+  const typed = await line.boundingBox();
+  expect(typed!.y + typed!.height).toBeLessThan(foot!.y);
+});
