@@ -7,6 +7,7 @@ const coreFolders = [
   'quantity',
   'gear',
   'catalogue',
+  'models',
   'reading',
   'loadout',
   'ways',
@@ -51,7 +52,7 @@ module.exports = {
       from: { path: '^src/core/' },
       to: {
         pathNot:
-          '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch)/)',
+          '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch|suncalc)/)',
       },
     },
     {

@@ -1,7 +1,7 @@
 import { readFileSync, statSync } from 'node:fs';
 import { textOf } from '../src/core/exchange/text-of-bytes';
 import { done, plainly, quoted, refused, type Outcome } from '../src/core/quantity';
-import { verbs } from './verbs';
+import { verbs, type Verb } from './verbs';
 
 /** What the command line prints and exits with: 0 done, 2 bad input. */
 export interface Finished {
@@ -19,21 +19,26 @@ ${Object.entries(verbs)
 
 /** Runs one call of the command line, given what stands after the program's name. */
 export function run(words: readonly string[]): Finished {
-  const [verbName, file, ...rest] = words;
+  const [verbName, ...after] = words;
   if (verbName === undefined || verbName === 'help' || verbName === '--help') {
     return { status: verbName === undefined ? 2 : 0, output: null, error: usage };
   }
-  const verb = Object.hasOwn(verbs, verbName) ? verbs[verbName as keyof typeof verbs] : undefined;
+  const verb: Verb | undefined = Object.hasOwn(verbs, verbName)
+    ? verbs[verbName as keyof typeof verbs]
+    : undefined;
   if (!verb)
     return failed(`There is no verb ${quoted(verbName)}, but ${Object.keys(verbs).join(', ')}.`);
+  const named = verb.isNamed ? after.slice(0, 1) : [];
+  const [file, ...rest] = after.slice(named.length);
   if (file === undefined || file.startsWith('--')) {
-    return failed(`${verbName} needs a file: ${verbName} ${verb.usage}`);
+    const what = verb.isNamed ? 'a name and a file' : 'a file';
+    return failed(`${verbName} needs ${what}: ${verbName} ${verb.usage}`);
   }
   const options = optionsOf(rest, verb.options);
   if (!options.ok) return failed(options.problem.message);
   const text = textIn(file, verb.whyTooLarge);
   if (!text.ok) return failed(text.problem.message);
-  const outcome = verb.run(text.value, options.value);
+  const outcome = verb.run(text.value, options.value, named[0] ?? '');
   return outcome.ok
     ? { status: 0, output: outcome.value, error: null }
     : failed(outcome.problem.message);

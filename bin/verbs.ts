@@ -11,6 +11,8 @@ import { auditOf, kitNamed, readFile, whyTooLarge } from '../src/core/exchange';
 import { readingsOf } from '../src/core/exchange/readings';
 import { whyNotPasted } from '../src/core/exchange/pasted-lines';
 import { readFitInstance } from '../src/core/exchange/fit-instance';
+import { readModelInputs } from '../src/core/exchange/model-inputs';
+import { modelsInWords, runModel } from '../src/core/models/run-model';
 import { notLaidOut } from '../src/core/fit';
 import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';
 import type { Loadout } from '../src/core/loadout';
@@ -18,9 +20,15 @@ import { schemeIdNow, schemeIds, schemesOf } from '../src/core/scheme';
 
 export interface Verb {
   readonly usage: string;
+  /** A name stands before the file. */
+  readonly isNamed?: boolean;
   readonly options: readonly string[];
   readonly whyTooLarge: (bytes: number) => string | null;
-  readonly run: (text: string, options: Readonly<Record<string, string>>) => Outcome<unknown>;
+  readonly run: (
+    text: string,
+    options: Readonly<Record<string, string>>,
+    named: string,
+  ) => Outcome<unknown>;
 }
 
 /** Every verb of the command line. */
@@ -38,6 +46,13 @@ export const verbs = {
     run: read,
   },
   fit: { usage: 'INSTANCE', options: [], whyTooLarge, run: fit },
+  model: {
+    usage: 'NAME INPUTS   (or: model list -)',
+    isNamed: true,
+    options: [],
+    whyTooLarge,
+    run: model,
+  },
 } as const satisfies Record<string, Verb>;
 
 /** How long each room is searched, in ms: as long as on screen. */
@@ -101,4 +116,15 @@ function fit(text: string): Outcome<unknown> {
     fill,
     elapsedMs: Math.round(performance.now() - started),
   });
+}
+
+/** A figure worked out by a model of its name on the inputs of one JSON object; `list` tells of every model. */
+function model(
+  text: string,
+  _options: Readonly<Record<string, string>>,
+  name: string,
+): Outcome<unknown> {
+  if (name === 'list') return done({ models: modelsInWords() });
+  const inputs = readModelInputs(text);
+  return inputs.ok ? runModel(name, inputs.value) : inputs;
 }

@@ -230,3 +230,42 @@ describe('fit', () => {
     expect(error).toMatch(message);
   });
 });
+
+describe('model', () => {
+  function model(name: string, inputs: unknown) {
+    return run(['model', name, saved('inputs.json', JSON.stringify(inputs))]);
+  }
+
+  it('prints a figure with formula, inputs, source and note', () => {
+    const { status, output } = model('water-to-carry', {
+      litresPerDay: 4,
+      people: 2,
+      dryHours: 8,
+    });
+    expect(status).toBe(0);
+    expect(output).toMatchObject({ model: 'water-to-carry', value: 4, unit: 'L', note: null });
+  });
+
+  it('lists every model with its inputs', () => {
+    const { output } = model('list', {});
+    expect(output).toMatchObject({
+      models: expect.arrayContaining([
+        expect.objectContaining({ model: 'sleep-clo', inputs: { tempC: expect.any(String) } }),
+      ]),
+    });
+  });
+
+  it.each<[string, unknown, RegExp]>([
+    ['wind-chill', { tempC: 1 }, /windKmh is missing/],
+    ['wind-chill', [], /must be one object/],
+    ['wind', {}, /There is no model “wind”/],
+  ])('refuses %s of %j', (name, inputs, message) => {
+    const { status, output, error } = model(name, inputs);
+    expect([status, output]).toEqual([2, null]);
+    expect(error).toMatch(message);
+  });
+
+  it('asks for a name and a file', () => {
+    expect(run(['model', 'wind-chill']).error).toMatch(/needs a name and a file/);
+  });
+});

@@ -1,7 +1,7 @@
 import type { JobId } from './jobs';
 
 /** Cells by size and chemistry. */
-const cells = [
+export const cellTypes = [
   'AAA alkaline',
   'AAA lithium',
   'AAA NiMH',
@@ -31,15 +31,15 @@ const currents = ['mains', 'vehicle current'] as const;
 /** Whose medicine it is or what it is against: one never stands in for another. */
 const medicines = ['own medicine', 'against allergy', 'adrenaline', 'common medicine'] as const;
 
-export type CellType = (typeof cells)[number];
+export type CellType = (typeof cellTypes)[number];
 
 /** What a supply is of, where that decides who it serves. */
-export const sorts = [...cells, ...fuels, ...tinders, ...currents, ...medicines] as const;
+export const sorts = [...cellTypes, ...fuels, ...tinders, ...currents, ...medicines] as const;
 export type Sort = (typeof sorts)[number];
 
 /** The sorts that supplies of a job come in, and that a demand for it may name; jobs that are not here have none. */
 export const sortsOf: Partial<Readonly<Record<JobId, readonly Sort[]>>> = {
-  cells,
+  cells: cellTypes,
   fuel: fuels,
   tinder: tinders,
   recharge: currents,
@@ -62,6 +62,6 @@ export function serves(offered: Sort | null, asked: readonly Sort[] | null): boo
 
 /** The size of a cell without its chemistry: `AA`, `CR123A`; null for what is no cell. */
 export function sizeOf(sort: Sort): string | null {
-  const isCell = (cells as readonly Sort[]).includes(sort);
+  const isCell = (cellTypes as readonly Sort[]).includes(sort);
   return isCell ? sort.replace(/ (alkaline|lithium|NiMH)$/, '') : null;
 }

@@ -1,0 +1,117 @@
+import { whyNotInRange } from '../gear';
+import { done, quoted, refused, shown, whyNotDay, type Outcome } from '../quantity';
+import type { InputValue, Model, ModelInput, ModelValue } from './model';
+import { models } from './models';
+
+/** A figure with all that is needed to work it again. */
+export interface Worked {
+  readonly model: string;
+  readonly value: ModelValue | null;
+  readonly unit: string;
+  readonly formula: string;
+  readonly inputs: Readonly<Record<string, InputValue>>;
+  readonly source: string;
+  readonly note: string | null;
+}
+
+/** What a model is asked for, as `acorn model list` tells it. */
+export function modelsInWords() {
+  return models.map(({ name, unit, formula, source, inputs }) => ({
+    model: name,
+    unit,
+    formula,
+    source,
+    inputs: Object.fromEntries(
+      Object.entries(inputs).map(([input, spec]) => [input, inputInWords(spec)]),
+    ),
+  }));
+}
+
+/** Works a model by its name on inputs from outside; refuses, naming it, an input that is missing, unknown or impossible. */
+export function runModel(name: string, given: Readonly<Record<string, unknown>>): Outcome<Worked> {
+  const model = models.find((each) => each.name === name);
+  if (!model) {
+    const names = models.map((each) => each.name).join(', ');
+    return refused(`There is no model ${quoted(name)}, but ${names}.`);
+  }
+  const unknown = Object.keys(given).find((input) => !Object.hasOwn(model.inputs, input));
+  if (unknown !== undefined) {
+    const names = Object.keys(model.inputs).join(', ');
+    return refused(`${quoted(unknown)} is no input of ${name}; its inputs are ${names}.`, unknown);
+  }
+  const inputs: Record<string, InputValue> = {};
+  for (const [input, spec] of Object.entries(model.inputs)) {
+    const read = readInput(Object.hasOwn(given, input) ? given[input] : undefined, spec);
+    if (!read.ok) return refused(`${input} ${read.problem.message}`, input);
+    inputs[input] = read.value;
+  }
+  return done(workedBy(model, inputs));
+}
+
+/** A model worked on inputs that are known to be sound. */
+export function workedBy(model: Model, inputs: Readonly<Record<string, InputValue>>): Worked {
+  const { value, note } = model.work(inputs as never);
+  const { name, unit, formula, source } = model;
+  return { model: name, value: hundredThousandths(value), unit, formula, inputs, source, note };
+}
+
+/** Nobody measures further than five places, and sums of halves should not end in 0000001. */
+function hundredThousandths(value: ModelValue | null): ModelValue | null {
+  return typeof value === 'number' ? Math.round(value * 1e5) / 1e5 : value;
+}
+
+function readInput(value: unknown, spec: ModelInput): Outcome<InputValue> {
+  if (value === undefined) {
+    const byDefault = 'byDefault' in spec ? spec.byDefault : undefined;
+    return byDefault === undefined
+      ? refused(`is missing; it is ${inputInWords(spec)}.`)
+      : done(byDefault);
+  }
+  switch (spec.of) {
+    case 'number': {
+      if (typeof value !== 'number')
+        return refused(`is ${shown(value)}; it must be ${inputInWords(spec)}.`);
+      const why = whyNotInRange(value, spec.range);
+      return why === null
+        ? done(value)
+        : refused(`is ${shown(value)}, which ${why}; it must be ${inputInWords(spec)}.`);
+    }
+    case 'choice': {
+      const choice = spec.choices.find((each) => alike(each) === alike(value));
+      return choice === undefined
+        ? refused(`is ${shown(value)}; it must be ${inputInWords(spec)}.`)
+        : done(choice);
+    }
+    case 'day': {
+      if (typeof value !== 'string')
+        return refused(`is ${shown(value)}; it must be ${inputInWords(spec)}.`);
+      const why = whyNotDay(value);
+      return why === null ? done(value) : refused(`is ${shown(value)}, which ${why}.`);
+    }
+  }
+}
+
+/** Choices are told apart by their letters and digits: `far-inland` is `far inland`, and true is yes. */
+function alike(value: unknown): string | null {
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return typeof value === 'string'
+    ? value
+        .toLowerCase()
+        .replace(/[\s_-]+/g, ' ')
+        .trim()
+    : null;
+}
+
+function inputInWords(spec: ModelInput): string {
+  switch (spec.of) {
+    case 'day':
+      return 'a day like 2026-09-24';
+    case 'choice':
+      return `one of ${spec.choices.join(', ')}${spec.byDefault === undefined ? '' : ` (${spec.byDefault} unless said)`}`;
+    case 'number': {
+      const { least, most, isWhole } = spec.range;
+      const unless = spec.byDefault === undefined ? '' : ` (${spec.byDefault} unless said)`;
+      return `a ${isWhole ? 'whole ' : ''}number from ${least} to ${most}, ${spec.unit}${unless}`;
+    }
+  }
+}

@@ -1,0 +1,22 @@
+import { answer, modelOf, upToMost, from } from './model';
+
+/** Lives are rated for a house at this temperature; every 10 degrees more halve them. */
+const ratedAtC = 21;
+
+/** How long something keeps in a store, in days: never longer than it is rated for. */
+export function shelfLifeDays(ratedDays: number, storeC: number): number {
+  return Math.min(ratedDays, ratedDays * 2 ** ((ratedAtC - storeC) / 10));
+}
+
+export const shelfLife = modelOf({
+  name: 'shelf-life',
+  unit: 'days',
+  formula: 'min(rated, rated · 2^((21 − T)/10))',
+  source: 'doubling of decay by 10 degrees; planning value of this project',
+  inputs: { ratedDays: upToMost(100_000, 'days'), storeC: from(-60, 90, '°C') },
+  work: ({ ratedDays, storeC }) =>
+    answer(
+      shelfLifeDays(ratedDays, storeC),
+      'for food, water, cells and tinder; medicine and flares keep to the printed date alone',
+    ),
+});
