@@ -4,7 +4,7 @@ import { meanMiss, normals } from '../tests/support/climate-normals';
 /** The simulated climate beside public normals: highs and lows of January and July, and how far they lie apart. */
 const signed = (celsius: number) => String(Math.round(celsius)).padStart(4);
 process.stdout.write(
-  'place         January, simulated and normal   July, simulated and normal   mean miss °C',
+  'place         January, simulated and normal   July, simulated and normal   mean miss °C\n',
 );
 for (const each of normals) {
   const months = [

@@ -36,6 +36,8 @@ export function benchWith(placements: number): Bench {
       return newPlacement(gear.id, gear.id, place);
     }),
     wishes: [],
+    brief: null,
+    otherBriefs: [],
     modules: [],
   };
   return {

@@ -19,7 +19,7 @@ import {
 import { badRecordIn, type BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 5;
+export const databaseVersion = 6;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -119,6 +119,13 @@ const ladder: readonly Step[] = [
   async (_database, upgrading, migrate) => {
     if (!migrate) return;
     await eachOf(upgrading, 'gear', migrate.gearFromEarlyVersion3);
+    await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
+    await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
+  },
+  // And what kits are for.
+  async (_database, upgrading, migrate) => {
+    if (!migrate) return;
+    await eachOf(upgrading, 'loadouts', migrate.loadoutFromEarlyVersion3);
     await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
     await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
   },

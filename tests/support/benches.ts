@@ -54,6 +54,8 @@ export function kit(id: string, placements: Loadout['placements'] = []): Loadout
     mostPriceMinor: null,
     placements,
     wishes: [],
+    brief: null,
+    otherBriefs: [],
     modules: [],
   };
 }

@@ -1,7 +1,12 @@
+import { juneTraverse, septemberTraverse } from './briefs';
 import { newPlacement, type Ground, type Loadout, type Place } from '../loadout';
 
 /** One line of a kit: which gear, how many, where. The placement takes its gear's id, as each is there once. */
 type Line = readonly [gear: string, place: Place, count?: number];
+
+/** The limits of a kit and what it is for. */
+type About = Pick<Loadout, 'mostMassG' | 'mostPriceMinor'> &
+  Partial<Pick<Loadout, 'brief' | 'otherBriefs'>>;
 
 function on(ground: Ground): Place {
   return { on: ground };
@@ -15,11 +20,21 @@ function kit(
   id: string,
   name: string,
   purpose: string,
-  limits: { readonly mostMassG: number | null; readonly mostPriceMinor: number | null },
+  { brief = null, otherBriefs = [], ...limits }: About,
   lines: readonly Line[],
 ): Loadout {
   const placements = lines.map(([gear, place, count]) => newPlacement(gear, gear, place, count));
-  return { id, name, purpose, ...limits, wishes: [], placements, modules: [] };
+  return {
+    id,
+    name,
+    purpose,
+    ...limits,
+    wishes: [],
+    brief: null,
+    otherBriefs: [],
+    placements,
+    modules: [],
+  };
 }
 
 const packMain = inside('portage-pack', 'main');
@@ -36,7 +51,7 @@ const pouchFront = inside('float-pouch', 'front');
 // prettier-ignore
 export const demoKits: readonly Loadout[] = [
   kit('portage-pack-kit', 'Portage pack', 'Four nights on the Teal Lakes in late September: two paddlers, cold rain likely, everything carried over the portages.',
-    { mostMassG: 20_000, mostPriceMinor: 240_000 },
+    { mostMassG: 20_000, mostPriceMinor: 240_000, brief: septemberTraverse, otherBriefs: [juneTraverse] },
     [
       ['belt-knife', on('body')], ['rain-jacket', on('body'), 2], ['compass', on('body')],
       ['portage-pack', on('body')],

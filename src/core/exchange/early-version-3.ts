@@ -48,7 +48,7 @@ export function gearFromEarlyVersion3(gear: unknown): unknown {
 }
 
 export function loadoutFromEarlyVersion3(loadout: unknown): unknown {
-  return isEntry(loadout) ? { wishes: [], ...loadout } : loadout;
+  return isEntry(loadout) ? { wishes: [], brief: null, otherBriefs: [], ...loadout } : loadout;
 }
 
 export function versionFromEarlyVersion3(version: unknown): unknown {

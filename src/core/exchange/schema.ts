@@ -9,12 +9,14 @@ import {
   mostLists,
   mostLoadouts,
   mostModules,
+  mostOtherBriefs,
   mostPlacements,
   mostSchemes,
   mostVersions,
   mostWays,
   mostWishes,
 } from '../loadout';
+import { briefSchema } from './brief-schema';
 import { mostPictureLetters, pictureTypes } from './picture';
 import { date, gearSchema, id, job, name, note, wholeFrom, within } from './gear-schema';
 
@@ -59,6 +61,14 @@ export const loadoutSchema = v.strictObject({
         }),
       ),
       v.maxLength(mostWishes, `holds more than ${mostWishes}.`),
+    ),
+    [],
+  ),
+  brief: v.optional(v.nullable(briefSchema), null),
+  otherBriefs: v.optional(
+    v.pipe(
+      v.array(briefSchema),
+      v.maxLength(mostOtherBriefs, `holds more than ${mostOtherBriefs}.`),
     ),
     [],
   ),

@@ -1,4 +1,5 @@
 import type { Currency } from '../quantity';
+import type { Brief } from '../brief/brief';
 import type { Gear, JobId } from '../gear';
 import type { OwnScheme } from './own-scheme';
 import type { ReferenceList } from './reference-list';
@@ -39,6 +40,9 @@ export interface Wish {
 export const mostWishes = 120;
 export const mostWays = 4;
 
+/** How many briefs a kit has beside the one that it is judged by. */
+export const mostOtherBriefs = 12;
+
 /** A kit set up for a purpose: placements of gear in cavities. */
 export interface Loadout {
   readonly id: string;
@@ -49,6 +53,10 @@ export interface Loadout {
   readonly mostPriceMinor: number | null;
   /** What it must do, and in how many ways, where that is otherwise than for any kit. */
   readonly wishes: readonly Wish[];
+  /** What it is for: where, when, for whom; null while nobody said. */
+  readonly brief: Brief | null;
+  /** Other times and places that the same kit is held against. */
+  readonly otherBriefs: readonly Brief[];
   readonly placements: readonly Placement[];
   readonly modules: readonly Module[];
 }

@@ -1,4 +1,5 @@
 import { mostMassG, mostPriceMinor, says, type Problem } from '../quantity';
+import { unsoundBrief } from '../brief/outline';
 import {
   cavityOf,
   isId,
@@ -15,6 +16,7 @@ import {
   grounds,
   isOnGround,
   mostModules,
+  mostOtherBriefs,
   mostWays,
   mostWishes,
   type Loadout,
@@ -54,12 +56,25 @@ export function unsoundAbout(loadout: Loadout): Problem | null {
   }
   const wish = unsoundWish(loadout.wishes);
   if (wish) return wish;
+  const brief = unsoundBriefs(loadout);
+  if (brief) return brief;
   if (modules.length > mostModules) {
     return { field: 'modules', message: says.alongFull(mostModules) };
   }
   return placements.length > mostPlacements
     ? { field: 'placements', message: says.kitFull(mostPlacements) }
     : null;
+}
+
+function unsoundBriefs({ brief, otherBriefs }: Loadout): Problem | null {
+  if (otherBriefs.length > mostOtherBriefs) {
+    return { field: 'otherBriefs', message: says.tooManyBriefs(mostOtherBriefs) };
+  }
+  for (const each of brief ? [brief, ...otherBriefs] : otherBriefs) {
+    const problem = unsoundBrief(each);
+    if (problem) return problem;
+  }
+  return null;
 }
 
 function unsoundWish(wishes: readonly Wish[]): Problem | null {

@@ -5,10 +5,7 @@ import {
   type CountryId,
 } from '../catalogue/country-climates';
 import { altitudes, answer, latitudes, longitudes, modelOf, oneOf } from './model';
-
-export const settings = ['coast', 'inland', 'far inland'] as const;
-/** How far from the sea a place is: at it, within some hundred km, or farther. */
-export type Setting = (typeof settings)[number];
+import { settings, type Setting } from './words';
 
 /** Where on the earth, and what it is like there. */
 export interface ClimatePlace {
@@ -80,7 +77,7 @@ export function climateOf(place: ClimatePlace, month: number): MonthClimate {
   return {
     highC: tenth(mean + half),
     lowC: tenth(mean - half),
-    spreadC: tenth(Math.min(7, 1.2 + 0.25 * year)),
+    spreadC: tenth(Math.min(8, 1.2 + 0.3 * year * (0.35 + 0.65 * winterShare(season)))),
     rainDays: Math.round(bySeason(country.rainDays, season)),
     humidityPct: Math.round(bySeason(country.humidityPct, season)),
     windKmh: Math.round(country.windKmh + (setting === 'coast' ? 3 : 0)),

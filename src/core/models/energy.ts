@@ -1,5 +1,5 @@
 import { answer, from, modelOf, noAnswer, oneOf, personKg, upToMost } from './model';
-import { sexes, type Sex } from './water-per-day';
+import { sexes, type Sex } from './words';
 
 /** Of a person, as far as they say. */
 export interface Body {

@@ -17,3 +17,4 @@ export * from './water-per-day';
 export * from './water-to-carry';
 export * from './wbgt';
 export * from './wind-chill';
+export * from './words';

@@ -1,15 +1,5 @@
 import { answer, from, modelOf, noAnswer, oneOf, personKg, upToMost } from './model';
-
-export const terrains = [
-  'road',
-  'dirt',
-  'light brush',
-  'heavy brush',
-  'bog',
-  'sand',
-  'firm snow',
-] as const;
-export type Terrain = (typeof terrains)[number];
+import { terrains, type Terrain } from './words';
 
 /** How much harder than a road the ground is to walk on. */
 export const slowing: Readonly<Record<Terrain, number>> = {

@@ -1,10 +1,5 @@
 import { answer, from, modelOf, oneOf, upToMost } from './model';
-
-export const works = ['easy', 'moderate', 'hard'] as const;
-export type Work = (typeof works)[number];
-
-export const sexes = ['man', 'woman', 'unknown'] as const;
-export type Sex = (typeof sexes)[number];
+import { sexes, works, type Sex, type Work } from './words';
 
 /** With food included, in L a day, at rest in mild air. */
 const baseL: Readonly<Record<Sex, number>> = { man: 2.5, woman: 2, unknown: 2.5 };

@@ -43,6 +43,10 @@ export const says = {
   versionOfOtherKit: () => 'It is of another kit.',
   idTwice: (id: string) => `The id ${plainly(id)} is there twice.`,
   tooManyWishes: (most: number) => `A kit has at most ${most} wishes of its own.`,
+  tooManyBriefs: (most: number) => `A kit has at most ${most} other briefs.`,
+  returnsBefore: () => 'The return is before the start.',
+  lowAboveHigh: () => 'The low is above the high.',
+  threatTwice: () => 'A threat in the water is there twice.',
   massLimit: () => 'The most it may weigh is a mass above 0, up to 10 t.',
   priceLimit: () => 'The most it may cost is a price, up to ten million.',
 

@@ -31,6 +31,8 @@ export function NewKitForm({ action, onMade }: NewKitFormProps) {
       mostMassG: null,
       mostPriceMinor: null,
       wishes: [],
+      brief: null,
+      otherBriefs: [],
       placements: [],
       modules: [],
     };

@@ -1,0 +1,175 @@
+import { countries } from '../catalogue/countries';
+import type { Threat } from '../gear';
+import {
+  climateOf,
+  daylightOf,
+  sunHours,
+  wbgtC,
+  type ClimatePlace,
+  type MonthClimate,
+} from '../models';
+import type { Brief, HeardClimate } from './brief';
+import { monthOf, periodOf, type Period } from './days';
+
+/** Where a figure is from: typed by the person, the climate service, the kind of country, or the usual. */
+export type Source = 'typed' | 'climate' | 'country' | 'usual';
+
+export interface Told<T = number> {
+  readonly value: T;
+  readonly by: Source;
+}
+
+/** What a brief comes to, each figure with where it is from; null is not known. */
+export interface Conditions {
+  readonly period: Period | null;
+  /** A cold night: the coldest mean low of the time, less one spread of single nights. */
+  readonly lowC: Told | null;
+  /** A hot day: the warmest mean high, and as much more. */
+  readonly highC: Told | null;
+  /** The mean low of the coldest time and the spread of single nights about it, which the share of colder nights is told by. */
+  readonly lows: { readonly meanC: number; readonly spreadC: number } | null;
+  readonly humidityPct: Told | null;
+  /** Of a month. */
+  readonly rainDays: Told | null;
+  readonly windKmh: Told | null;
+  /** Of a hot day in the shade. */
+  readonly wbgtC: Told | null;
+  /** Hours without light, of the longest night and of the shortest. */
+  readonly dark: { readonly longestH: number; readonly shortestH: number } | null;
+  /** Hours of sun, of the shortest day. */
+  readonly sunH: number | null;
+  readonly isWet: boolean | null;
+  readonly dryHours: Told | null;
+  readonly waterIsCloudy: Told<boolean> | null;
+  readonly waterThreats: Told<readonly Threat[]> | null;
+}
+
+/** The place as a climate is asked for; null while something of it is not known. */
+export function climatePlaceOf({ place, altitudeM, setting, country }: Brief): ClimatePlace | null {
+  if (place === null || altitudeM === null || setting === null || country === null) return null;
+  const { latitude, longitude } = place;
+  return { latitude, longitude, altitudeM, setting, country };
+}
+
+/** What the simulated service answers for a place. */
+export function climateFor(place: ClimatePlace, on: string): HeardClimate {
+  return { ...place, on, months: Array.from({ length: 12 }, (_, at) => climateOf(place, at + 1)) };
+}
+
+/** The brief with the climate of its place, where it was not heard yet or was of another place. */
+export function withClimate(brief: Brief, today: string): Brief {
+  const place = climatePlaceOf(brief);
+  return place === null || climateHeard(brief) !== null
+    ? brief
+    : { ...brief, heard: climateFor(place, today) };
+}
+
+/** The climate as it was heard, while it is of this place. */
+export function climateHeard(brief: Brief): HeardClimate | null {
+  const { heard } = brief;
+  const place = climatePlaceOf(brief);
+  if (heard === null || place === null) return null;
+  const isThere = (Object.keys(place) as (keyof ClimatePlace)[]).every(
+    (field) => place[field] === heard[field],
+  );
+  return isThere ? heard : null;
+}
+
+/**
+ * What a brief comes to on its days. A typed figure always holds; what nobody typed is the climate’s; of a span, what is worst in it.
+ *
+ * @param today YYYY-MM-DD.
+ */
+export function conditionsOf(brief: Brief, today: string): Conditions {
+  const period = brief.when === null ? null : periodOf(brief.when, today);
+  const heard = climateHeard(brief);
+  const times = heard && period ? period.looksAt.map((day) => monthAt(heard, monthOf(day))) : [];
+  const { weather } = brief;
+  const coldest = leastBy(times, ({ lowC }) => lowC);
+  const warmest = leastBy(times, ({ highC }) => -highC);
+  const lowC = told(weather.lowC, coldest && round(coldest.lowC - coldest.spreadC));
+  const highC = told(weather.highC, warmest && round(warmest.highC + warmest.spreadC));
+  const humidityPct = told(weather.humidityPct, mostOf(times, 'humidityPct'));
+  const rainDays = told(weather.rainDays, mostOf(times, 'rainDays'));
+  const country = brief.country === null ? null : countries[brief.country];
+  return {
+    period,
+    lowC,
+    highC,
+    lows: coldest && { meanC: coldest.lowC, spreadC: coldest.spreadC },
+    humidityPct,
+    rainDays,
+    windKmh: told(weather.windKmh, mostOf(times, 'windKmh')),
+    wbgtC: highC && {
+      value: wbgtC(highC.value, atNoon(humidityPct?.value ?? usualHumidityPct)),
+      by: highC.by,
+    },
+    ...lightOf(brief, period),
+    isWet:
+      rainDays === null
+        ? (country?.isWet ?? null)
+        : (country?.isWet ?? false) || rainDays.value >= 12,
+    dryHours: byCountry(brief.dryHours, country?.dryHours),
+    waterIsCloudy: byCountry(brief.waterIsCloudy, country?.waterIsCloudy),
+    waterThreats: byCountry(brief.waterThreats, country?.waterThreats),
+  };
+}
+
+const usualHumidityPct = 60;
+
+/** The air is drier at the hottest hour than in the mean of the day: by a quarter (own). */
+function atNoon(humidityPct: number): number {
+  return humidityPct * 0.75;
+}
+
+/** The climate between the middles of two months. */
+function monthAt({ months }: HeardClimate, month: number): MonthClimate {
+  const before = Math.floor(month);
+  const share = month - before;
+  const [one, other] = [before - 1, before].map((at) => months[(at + 12) % 12]!);
+  const between = (field: keyof MonthClimate) => one![field] * (1 - share) + other![field] * share;
+  return {
+    highC: between('highC'),
+    lowC: between('lowC'),
+    spreadC: between('spreadC'),
+    rainDays: between('rainDays'),
+    humidityPct: between('humidityPct'),
+    windKmh: between('windKmh'),
+  };
+}
+
+function lightOf({ place }: Brief, period: Period | null): Pick<Conditions, 'dark' | 'sunH'> {
+  if (place === null || period === null) return { dark: null, sunH: null };
+  const { latitude, longitude } = place;
+  const dark = period.looksAt.map((day) => daylightOf(latitude, longitude, day).darkHours);
+  const sun = period.looksAt.map((day) => sunHours(latitude, longitude, day));
+  return {
+    dark: { longestH: Math.max(...dark), shortestH: Math.min(...dark) },
+    sunH: Math.min(...sun),
+  };
+}
+
+function told(typed: number | null, climate: number | null): Told | null {
+  if (typed !== null) return { value: typed, by: 'typed' };
+  return climate === null ? null : { value: climate, by: 'climate' };
+}
+
+function byCountry<T>(typed: T | null, country: T | undefined): Told<T> | null {
+  if (typed !== null) return { value: typed, by: 'typed' };
+  return country === undefined ? null : { value: country, by: 'country' };
+}
+
+function mostOf(times: readonly MonthClimate[], field: keyof MonthClimate): number | null {
+  return times.length === 0 ? null : Math.round(Math.max(...times.map((time) => time[field])));
+}
+
+function leastBy<T>(values: readonly T[], figure: (value: T) => number): T | null {
+  return values.reduce<T | null>(
+    (least, value) => (least === null || figure(value) < figure(least) ? value : least),
+    null,
+  );
+}
+
+function round(celsius: number): number {
+  return Math.round(celsius * 10) / 10;
+}

@@ -1,0 +1,6 @@
+export * from './bounds';
+export * from './brief';
+export * from './conditions';
+export * from './days';
+export * from './rules';
+export * from './schools';
