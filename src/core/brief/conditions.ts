@@ -53,7 +53,9 @@ export function climatePlaceOf({ place, altitudeM, setting, country }: Brief): C
 
 /** What the simulated service answers for a place. */
 export function climateFor(place: ClimatePlace, on: string): HeardClimate {
-  return { ...place, on, months: Array.from({ length: 12 }, (_, at) => climateOf(place, at + 1)) };
+  const { latitude, longitude, altitudeM, setting, country } = place;
+  const months = Array.from({ length: 12 }, (_, at) => climateOf(place, at + 1));
+  return { latitude, longitude, altitudeM, setting, country, on, months };
 }
 
 /** The brief with the climate of its place, where it was not heard yet or was of another place. */

@@ -30,8 +30,8 @@ function kit(
     purpose,
     ...limits,
     wishes: [],
-    brief: null,
-    otherBriefs: [],
+    brief,
+    otherBriefs,
     placements,
     modules: [],
   };

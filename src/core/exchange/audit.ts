@@ -5,6 +5,7 @@ import { findingInWords, findingsOf } from '../judge';
 import { notLaidOut, type LaidOut } from '../fit';
 import { workedOut } from '../kit';
 import { gearOf, holdersAround, isOnGround, type Bench, type Loadout } from '../loadout';
+import { auditUnderBrief } from './audit-brief';
 import type { Scheme } from '../scheme';
 
 /** The kit of a bench that is named by id or name, or its only one. */
@@ -34,6 +35,7 @@ export function auditOf(
   const kit = workedOut(bench, own, today, laidOut);
   const { whole: loadout, tree, totals } = kit;
   const cover = kit.cover(scheme);
+  const { brief, rules, needs, lasts } = auditUnderBrief(kit);
   const placed = loadout.placements.map((placement) => ({
     placement,
     gear: gearOf(shelf, placement),
@@ -48,13 +50,17 @@ export function auditOf(
     today,
     currency: bench.currency,
     totals: totals.whole,
+    brief,
     limits: {
       mostMassG: loadout.mostMassG,
       massKept: loadout.mostMassG === null ? null : totals.whole.massG <= loadout.mostMassG,
       mostPriceMinor: loadout.mostPriceMinor,
       priceKept:
         loadout.mostPriceMinor === null ? null : totals.whole.priceMinor <= loadout.mostPriceMinor,
+      rules,
     },
+    needs,
+    lasts,
     branches: placed.map(({ placement, gear }) => ({
       placement: placement.id,
       gear: gear.name,

@@ -1,3 +1,4 @@
+import { briefRule } from './brief-rules';
 import { allWaysInOne, nothingDoesIt } from './cover';
 import type { Rule } from './finding';
 import { doesNotFit, holderLoad, notStowed, overMass, overPrice } from './stow';
@@ -11,6 +12,7 @@ function rule<Figures>(each: Rule<Figures>): Rule {
 export const rules: readonly Rule[] = [
   rule(nothingDoesIt),
   rule(allWaysInOne),
+  rule(briefRule),
   rule(doesNotFit),
   rule(overMass),
   rule(overPrice),

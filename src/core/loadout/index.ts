@@ -1,4 +1,5 @@
 export * from './bench';
+export * from './carried';
 export * from './own-scheme';
 export * from './reference-list';
 export * from './version';

@@ -2,6 +2,7 @@ import { aids, needsTraining, type Aid } from '../catalogue/aid';
 import { complaints, goodOn, type Complaint, type Gear } from '../gear';
 import { gearOf, type Loadout, type Shelf } from '../loadout';
 import { absenceOf } from '../ways';
+import type { Standing } from './need';
 
 /** How often a complaint is planned for, at least and for each person and day (own planning values, to be overruled). */
 interface Wanted {
@@ -26,15 +27,13 @@ const wanted: Readonly<Record<Complaint, Wanted>> = {
   cold: { least: 1, perPersonDay: 0.1 },
 };
 
-/** Met, short of what is wanted, none at all, or not known: somebody’s own set says nothing of what is in it. */
-export type Standing = 'met' | 'short' | 'none' | 'not known';
-
 /** How one complaint is answered. */
 export interface ComplaintAid {
   readonly complaint: Complaint;
   /** How often it is answered; Infinity by a tool that is not used up. */
   readonly uses: number;
   readonly wanted: number;
+  /** Not known where somebody’s own set says nothing of what is in it. */
   readonly standing: Standing;
   /** Some of what answers it asks for training. */
   readonly asksTraining: boolean;
@@ -46,12 +45,17 @@ export interface ComplaintAid {
  * What a kit holds against each complaint, on a day: what is lent, used up, failed or past its date counts nothing.
  *
  * @param personDays people times days; 0 plans for the least alone.
+ * @param declared somebody has a grave allergy.
  * @param day YYYY-MM-DD.
  */
 export function firstAidOf(
   loadout: Loadout,
   shelf: Shelf,
-  { day, personDays = 0 }: { readonly day: string; readonly personDays?: number },
+  {
+    day,
+    personDays = 0,
+    declared = false,
+  }: { readonly day: string; readonly personDays?: number; readonly declared?: boolean },
 ): readonly ComplaintAid[] {
   const pieces = loadout.placements.flatMap((placement) => {
     const gear = gearOf(shelf, placement);
@@ -67,7 +71,8 @@ export function firstAidOf(
     );
     const uses = answers.reduce((sum, each) => sum + each.uses, 0);
     const { least, perPersonDay } = wanted[complaint];
-    const asked = Math.max(least, Math.ceil(perPersonDay * personDays));
+    const atLeast = complaint === 'grave allergy' && declared ? 1 : least;
+    const asked = Math.max(atLeast, Math.ceil(perPersonDay * personDays));
     if (asked === 0 && uses === 0) return [];
     return [
       {

@@ -1,1 +1,4 @@
 export * from './first-aid';
+export * from './need';
+export * from './needs';
+export * from './needs-kit';

@@ -1,7 +1,8 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
-import { firstAidOf, type ComplaintAid, type Standing } from '@/core/needs';
+import { firstAidOf, type ComplaintAid } from '@/core/needs/first-aid';
+import type { Standing } from '@/core/needs/need';
 import { useKitView } from '@/ui/kit/kit-view';
 
 const signs: Readonly<Record<Standing, readonly [sign: string, colour: string]>> = {

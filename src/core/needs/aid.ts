@@ -1,0 +1,39 @@
+import { firstAidOf } from './first-aid';
+import { answered, listed, notKnown, type Answer } from './need';
+import type { NeedsKit } from './needs-kit';
+
+/** First aid by complaint, for so many people and days. No doses: those are a doctor’s. */
+export function aid(kit: NeedsKit): Answer {
+  const { days, people, brief, loadout, shelf, day } = kit;
+  if (days === null) return notKnown('complaints', 'when');
+  const declared = brief.people.some(({ graveAllergy }) => graveAllergy !== '');
+  const each = firstAidOf(loadout, shelf, { day, personDays: people.length * days, declared });
+  const asked = each.filter(({ wanted }) => wanted > 0);
+  const open = asked.filter(({ standing }) => standing !== 'met');
+  const unknown = open.filter(({ standing }) => standing === 'not known');
+  const met = asked.length - open.length;
+  return answered({
+    standing:
+      open.length === 0
+        ? 'met'
+        : unknown.length === open.length
+          ? 'not known'
+          : met === 0
+            ? 'none'
+            : 'short',
+    demand: asked.length,
+    supply: met,
+    unit: 'complaints',
+    days: null,
+    says:
+      open.length === 0
+        ? `All ${asked.length} complaints are answered.`
+        : `${met} of ${asked.length} complaints are answered; open: ${listed(open.map(({ complaint, uses, wanted }) => `${complaint} ${uses} of ${wanted}`))}.`,
+    placements: [...new Set(each.flatMap(({ by }) => by))],
+    steps: asked.map(
+      ({ complaint, uses, wanted }) =>
+        `${complaint}: ${uses === Infinity ? 'always' : uses}, ${wanted} wanted.`,
+    ),
+    asks: unknown.length > 0 ? ['what is in your own first-aid set'] : [],
+  });
+}

@@ -1,0 +1,112 @@
+import { meals } from '../catalogue/meals';
+import { kcalPerDay, restingKcal, walkingHours, walkingWatts, type Terrain } from '../models';
+import { answered, daysOf, notKnown, standingOf, type Answer } from './need';
+import { carriedG, idsOf, isRelied, total, work, type NeedsKit, type Somebody } from './needs-kit';
+
+/** A set that lies out catches one night in ten (own), and a catch is so many kcal. */
+const catchesANight = 0.1;
+const kcalACatch = 150;
+
+/** How somebody walks under this kit: hours a day, speed and power. */
+export interface Walk {
+  readonly hours: number;
+  readonly loadKg: number;
+  readonly speedKmh: number;
+  readonly gradePct: number;
+  readonly terrain: Terrain;
+}
+
+/** What walking a day comes to: by the route where there is one, else by the hours and how hard they are. */
+export function walkOf(kit: NeedsKit): Walk {
+  const { brief, people, days } = kit;
+  const bodies = people.reduce((sum, { bodyKg }) => sum + bodyKg, 0);
+  const loadKg = (carriedG(kit) / 1000) * (people[0] ? people[0].bodyKg / bodies : 0);
+  const { route } = brief;
+  if (route && route.distanceKm > 0) {
+    const hours = walkingHours(route.distanceKm, route.ascentM, route.terrain);
+    return {
+      hours: Math.min(16, hours / Math.max(1, days ?? 1)),
+      loadKg,
+      speedKmh: route.distanceKm / hours,
+      gradePct: (route.ascentM / (route.distanceKm * 1000)) * 100,
+      terrain: route.terrain,
+    };
+  }
+  const speedKmh = { easy: 3, moderate: 4, hard: 5 }[brief.work];
+  return { hours: brief.workHours, loadKg, speedKmh, gradePct: 0, terrain: 'dirt' };
+}
+
+function wattsOf({ bodyKg }: Somebody, walk: Walk, people: readonly Somebody[]): number {
+  const first = people[0]!.bodyKg;
+  const { speedKmh, gradePct, terrain } = walk;
+  return walkingWatts({
+    bodyKg,
+    loadKg: (walk.loadKg * bodyKg) / first,
+    speedKmh,
+    gradePct,
+    terrain,
+  });
+}
+
+/** Energy of what is carried to eat against what the days cost with this very kit on the back. */
+export function food(kit: NeedsKit): Answer {
+  const { days, people, print } = kit;
+  if (days === null) return notKnown('kcal', 'when');
+  const walk = walkOf(kit);
+  const each = people.map((somebody) => {
+    const resting = restingKcal(somebody);
+    const watts = wattsOf(somebody, walk, people);
+    return { somebody, resting, watts, kcal: kcalPerDay(resting, walk.hours, watts) };
+  });
+  const perDay = each.reduce((sum, { kcal }) => sum + kcal, 0);
+  const eaten = kit.given('food').filter(isRelied);
+  const supply = total(eaten);
+  const demand = perDay * days;
+  const portions = eaten
+    .filter(({ gear }) => gear.kind !== null && meals.has(gear.kind))
+    .reduce((sum, { count }) => sum + count, 0);
+  const caught = perhapsKcal(kit);
+  return answered({
+    standing: standingOf(supply, demand),
+    demand,
+    supply,
+    unit: 'kcal',
+    days: daysOf(supply, perDay),
+    says: `${print.number(perDay)} kcal a day for ${people.length}; ${print.number(supply)} of ${print.number(demand)} kcal are carried: ${print.days(daysOf(supply, perDay))}.${caught > 0 ? ` Perhaps ${print.number(caught)} kcal of a catch, not counted.` : ''}`,
+    placements: idsOf(eaten),
+    worked: each.flatMap(({ somebody: { bodyKg, heightCm, ageYears, sex }, resting, watts }) => [
+      work('resting-energy', { bodyKg, heightCm, ageYears, sex }),
+      work('load-carriage', {
+        bodyKg,
+        loadKg: (walk.loadKg * bodyKg) / people[0]!.bodyKg,
+        speedKmh: walk.speedKmh,
+        gradePct: walk.gradePct,
+        terrain: walk.terrain,
+      }),
+      work('energy-per-day', { restingKcal: resting, walkHours: walk.hours, walkWatts: watts }),
+    ]),
+    steps: [
+      ...(portions > 0 ? [`${portions} portions for ${days * people.length} days of one.`] : []),
+      `${print.mass(carriedG(kit))} on the backs, shared by body mass.`,
+      ...unsaid(kit),
+    ],
+  });
+}
+
+function unsaid({ brief }: NeedsKit): readonly string[] {
+  const open = brief.people.filter(({ bodyKg, heightCm, ageYears }) =>
+    [bodyKg, heightCm, ageYears].includes(null),
+  );
+  return open.length === 0
+    ? []
+    : [
+        `${open.length} of ${brief.people.length} are taken for 75 kg, 175 cm, 40 years: say more to be told more.`,
+      ];
+}
+
+/** What may be caught over the nights, in kcal: a chance, and mostly unlawful outside a real emergency. */
+function perhapsKcal(kit: NeedsKit): number {
+  const sets = kit.given('catch').filter(isRelied);
+  const count = sets.reduce((sum, { count: each, amount }) => sum + each * (amount ?? 1), 0);
+  return count * catchesANight * (kit.nights ?? 0) * kcalACatch;
+}

@@ -1,0 +1,52 @@
+import { countries, type Country } from '../catalogue/countries';
+import type { JobId } from '../gear';
+import { answered, listed, notKnown, type Answer } from './need';
+import { idsOf, isRelied, type NeedsKit } from './needs-kit';
+
+/** Which signals carry in a country: sound does not over open distance, what is seen not under a closed canopy. */
+const carries: Readonly<Record<Country['view'], readonly JobId[]>> = {
+  closed: ['signal-sound', 'signal-night', 'call'],
+  broken: ['signal-sound', 'signal-day', 'signal-night', 'call'],
+  open: ['signal-day', 'signal-night', 'call'],
+};
+
+const words: Partial<Readonly<Record<JobId, string>>> = {
+  'signal-sound': 'sound',
+  'signal-day': 'by day',
+  'signal-night': 'by night',
+  call: 'a call',
+};
+
+/** How many kinds of signal there should be that carry (own). */
+const waysAsked = 2;
+
+/** Signals that carry there, hours until somebody looks, and whether anybody knows. */
+export function found(kit: NeedsKit): Answer {
+  const { brief, print } = kit;
+  if (brief.country === null) return notKnown('signals', 'the kind of country');
+  const jobs = carries[countries[brief.country].view];
+  const given = jobs.map((job) => ({ job, by: kit.given(job).filter(isRelied) }));
+  const there = given.filter(({ by }) => by.length > 0);
+  const knows = brief.noteLeftWith !== '';
+  const isMet = there.length >= waysAsked;
+  return answered({
+    standing: isMet ? 'met' : there.length > 0 ? 'short' : 'none',
+    demand: waysAsked,
+    supply: there.length,
+    unit: 'signals',
+    days: null,
+    says: [
+      there.length === 0
+        ? 'No signal here carries in that country.'
+        : `Signals that carry there: ${listed(there.map(({ job }) => words[job]!))}.`,
+      brief.searchHours === null
+        ? ''
+        : `A search starts after ${print.number(brief.searchHours)} h.`,
+      knows ? `${brief.noteLeftWith} knows.` : 'Nobody was left a trip note.',
+    ]
+      .filter((part) => part !== '')
+      .join(' '),
+    placements: idsOf(there.flatMap(({ by }) => by)),
+    steps: [`${countries[brief.country].name}: ${countries[brief.country].view} view.`],
+  });
+}

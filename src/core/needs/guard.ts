@@ -1,0 +1,65 @@
+import { countries } from '../catalogue/countries';
+import { answered, listed, notAsked, notKnown, type Answer } from './need';
+import { idsOf, type Given, type NeedsKit } from './needs-kit';
+
+/** From this warmth on insects fly, in °C of a day’s high (own). */
+const fliesFromC = 10;
+
+interface Asked {
+  readonly what: string;
+  readonly given: readonly Given[];
+  readonly each: number;
+}
+
+/** Against what bites and burns there: for each person what they wear, for the ground something to lie off it. */
+export function guard(kit: NeedsKit): Answer {
+  const { brief, conditions, people } = kit;
+  if (brief.country === null) return notKnown('people', 'the kind of country');
+  const country = countries[brief.country];
+  const isWarm = (conditions.highC?.value ?? 20) >= fliesFromC;
+  const asked: readonly Asked[] = [
+    ...(country.insects === 'few' || !isWarm
+      ? []
+      : [{ what: 'insects', given: kit.given('insect-guard'), each: people.length }]),
+    ...(country.glare && isWarm
+      ? [{ what: 'sun', given: kit.given('sun-guard'), each: people.length }]
+      : []),
+    ...(country.groundBites && isWarm && kit.nights !== 0
+      ? [
+          {
+            what: 'ground that bites',
+            given: [
+              ...kit.given('raise'),
+              ...kit.given('insect-guard').filter(({ gear }) => gear.kind === 'tent'),
+            ],
+            each: people.length,
+          },
+        ]
+      : []),
+  ];
+  if (asked.length === 0) return notAsked('people', 'Nothing bites or burns there at that time.');
+  const guarded = asked.map((each) => ({
+    ...each,
+    people: Math.min(each.each, guardedBy(each.given, people.length)),
+  }));
+  const worst = guarded.reduce((one, other) => (other.people < one.people ? other : one));
+  return answered({
+    standing: worst.people >= people.length ? 'met' : worst.people > 0 ? 'short' : 'none',
+    demand: people.length,
+    supply: worst.people,
+    unit: 'people',
+    days: null,
+    says: `${listed(guarded.map(({ what, people: kept }) => `${what}: ${kept} of ${people.length}`))} guarded.`,
+    placements: idsOf(guarded.flatMap(({ given }) => given)),
+    steps: [`${country.name}: ${country.insects} insects.`],
+  });
+}
+
+/** What is worn guards one each; a spray or a net over the bed guards all. */
+function guardedBy(given: readonly Given[], people: number): number {
+  return given.reduce(
+    (sum, { gear, count }) =>
+      sum + (gear.contents !== null || gear.kind === 'tent' ? people : count),
+    0,
+  );
+}

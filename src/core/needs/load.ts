@@ -1,0 +1,22 @@
+import { answered, listed, type Answer } from './need';
+import { carriedG, work, type NeedsKit } from './needs-kit';
+
+/** What the kit does to who carries it: its share of the bodies, at the start, when all is full. */
+export function load(kit: NeedsKit): Answer {
+  const { people, print } = kit;
+  const bodies = people.reduce((sum, { bodyKg }) => sum + bodyKg, 0);
+  const kg = carriedG(kit) / 1000;
+  const worked = work('load-share', { loadKg: kg, bodyKg: bodies });
+  const share = worked.value as number;
+  const bySomebody = kit.brief.rules.find(({ rule }) => rule === 'most share');
+  const most = bySomebody?.rule === 'most share' ? bySomebody.share : 0.2;
+  return answered({
+    standing: share <= most + 1e-9 ? 'met' : 'short',
+    demand: most,
+    supply: share,
+    unit: 'share of body mass',
+    says: `${print.mass(kg * 1000)} on ${listed(people.map(({ name }) => name))}: ${print.number(share * 100)} % of ${print.number(bodies)} kg, ${worked.note}.`,
+    worked: [worked],
+    steps: ['What stands in a vehicle or a house is not carried.'],
+  });
+}

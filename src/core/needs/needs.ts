@@ -1,0 +1,66 @@
+import { aid } from './aid';
+import { carry } from './carry';
+import { drink } from './drink';
+import { evening } from './evening';
+import { fire } from './fire';
+import { food } from './food';
+import { found } from './found';
+import { fuel } from './fuel';
+import { ground } from './ground';
+import { guard } from './guard';
+import { hygiene } from './hygiene';
+import { light } from './light';
+import { load } from './load';
+import { needIds, type Answer, type Need, type NeedId } from './need';
+import type { NeedsKit } from './needs-kit';
+import { ownMusts } from './own-musts';
+import { power } from './power';
+import { rig } from './rig';
+import { roof } from './roof';
+import { sleep } from './sleep';
+import { treat } from './treat';
+import { warmth } from './warmth';
+
+const answers: Readonly<Record<NeedId, (kit: NeedsKit) => Answer>> = {
+  drink,
+  carry,
+  treat,
+  food,
+  load,
+  warmth,
+  sleep,
+  ground,
+  roof,
+  rig,
+  fire,
+  fuel,
+  light,
+  power,
+  guard,
+  'first aid': aid,
+  'own musts': ownMusts,
+  hygiene,
+  found,
+  evening,
+};
+
+/** Every need of a kit under its brief, in the order in which they are told. */
+export function needsOf(kit: NeedsKit): readonly Need[] {
+  return needIds.map((need) => ({ need, ...answers[need](kit) }));
+}
+
+/** How long a kit lasts, and which need ends it; nulls where nothing of it runs out or is known. */
+export interface Lasting {
+  readonly days: number | null;
+  readonly first: NeedId | null;
+}
+
+/** Days until the first need runs out. */
+export function lastingOf(needs: readonly Need[]): Lasting {
+  const running = needs.filter(({ days }) => days !== null && days !== Infinity);
+  const first = running.reduce<Need | null>(
+    (least, need) => (least === null || need.days! < least.days! ? need : least),
+    null,
+  );
+  return { days: first?.days ?? null, first: first?.need ?? null };
+}

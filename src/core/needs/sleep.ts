@@ -1,0 +1,143 @@
+import { schoolOf } from '../brief';
+import { clothedClo, sleepClo, sleepTempC } from '../gear';
+import { groundR } from '../models';
+import { answered, notAsked, notKnown, type Answer } from './need';
+import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
+import { dealtOut, groundEach } from './sleepers';
+
+/** What a cover adds round a bag, in clo (own): a bivvy or bag cover, a reflective sheet. */
+const coverClo: Readonly<Record<string, number>> = {
+  bivvy: 1,
+  'film-bivvy': 0.5,
+  'reflective-sheet': 0.5,
+  'heavy-reflective-sheet': 0.5,
+};
+
+/** A fire that somebody tends all night: at most so much, for so much wood an hour (own). */
+const tendedFireClo = 1.5;
+const woodKgAnHour = 3;
+
+/** A missing R lifts the temperature that is slept through by so many degrees. */
+const degreesPerR = 5;
+
+/** One sleeper’s insulation, and the lowest temperature that it sees them through. */
+export interface Sleeper {
+  readonly name: string;
+  readonly clo: number;
+  readonly groundR: number;
+  readonly lowestC: number;
+}
+
+/** Everybody in their own bed, as warm as sharing makes the worst-off. */
+export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
+  const bags = insulation(kit);
+  const beds = dealtOut(
+    bags.map(({ clo }) => clo),
+    kit.people.map(() => 0),
+    { onceEach: bags.map(({ isBag }) => isBag) },
+  );
+  const grounds = groundEach(kit);
+  return kit.people.map(({ name }, at) => {
+    const clo = beds[at] === 0 ? clothedClo : beds[at]!;
+    const missing = Math.max(0, groundR(lowC) - grounds[at]!);
+    return { name, clo, groundR: grounds[at]!, lowestC: sleepTempC(clo) + degreesPerR * missing };
+  });
+}
+
+interface Insulation {
+  readonly given: Given;
+  readonly clo: number;
+  /** Nobody gets two of these. */
+  readonly isBag: boolean;
+}
+
+/** Every single piece that keeps a sleeper warm, the warmest first. */
+function insulation(kit: NeedsKit): readonly Insulation[] {
+  const bags = kit.given('sleep').filter(({ supply }) => supply.fitness !== 'improvised');
+  const asBag = new Set(bags.map(({ placement }) => placement.id));
+  const covers = kit
+    .given('insulate')
+    .filter((given) => isRelied(given) && !asBag.has(given.placement.id));
+  return [
+    ...bags.flatMap((given) => eachOf(given, sleepClo(given.amount ?? 33), true)),
+    ...covers.flatMap((given) => eachOf(given, addsClo(given), false)),
+  ].sort((one, other) => other.clo - one.clo);
+}
+
+function addsClo({ gear, amount }: Given): number {
+  return coverClo[gear.kind ?? ''] ?? amount ?? 0;
+}
+
+function eachOf(given: Given, clo: number, isBag: boolean): readonly Insulation[] {
+  return Array.from({ length: Math.min(given.count, 40) }, () => ({ given, clo, isBag }));
+}
+
+/** The lowest temperature slept through without a fire, against a cold night of the time. */
+export function sleep(kit: NeedsKit): Answer {
+  const { conditions, nights, print, brief } = kit;
+  const { lowC, lows } = conditions;
+  if (nights === 0) return notAsked('°C', 'No night out.');
+  if (lowC === null) return notKnown('°C', 'the place and when, or the low');
+  const sleepers = sleepersOf(kit, lowC.value);
+  const worst = sleepers.reduce((one, other) => (other.lowestC > one.lowestC ? other : one));
+  const withFire = worst.lowestC - (sleepTempC(0) - sleepTempC(tendedFireClo));
+  const tends = schoolOf(brief.schools, 'cold') === 'with a tended fire' && brief.isFireAllowed;
+  const limitC = tends ? withFire : worst.lowestC;
+  const short = limitC - lowC.value;
+  const moreClo = sleepClo(lowC.value) - sleepClo(limitC);
+  const moreR = Math.min(short / degreesPerR, groundR(lowC.value) - worst.groundR);
+  const mends =
+    moreR * degreesPerR >= short - 1e-9
+      ? `R ${print.number(moreR, 1)} more beneath, or ${print.number(moreClo, 1)} clo more,`
+      : `${print.number(moreClo, 1)} clo more`;
+  const pieces = insulation(kit).map(({ given }) => given);
+  const hasBed = pieces.length > 0;
+  return answered({
+    standing: short <= 1e-9 ? 'met' : hasBed ? 'short' : 'none',
+    demand: lowC.value,
+    supply: limitC,
+    unit: '°C',
+    days: null,
+    says: [
+      short > 0
+        ? `${worst.name} sleeps through ${print.celsius(limitC)}, and a cold night is ${print.celsius(lowC.value)}: ${print.degrees(short)} short: ${mends} would do.`
+        : `${worst.name}, the worst off, sleeps through ${print.celsius(limitC)}; a cold night is ${print.celsius(lowC.value)}.`,
+      lows === null || lowC.by === 'typed'
+        ? ''
+        : `${print.number(100 * shareBelow(limitC, lows))} in 100 nights of the time are colder.`,
+      tends
+        ? `With a fire tended all night: ${woodKgAnHour} kg of wood an hour, and woken hourly.`
+        : '',
+      'An estimate: who is wet, hurt, old, small or tired is worse off.',
+    ]
+      .filter((part) => part !== '')
+      .join(' '),
+    placements: idsOf(pieces),
+    worked: [
+      work('sleep-clo', { tempC: lowC.value }),
+      ...sleepers.map(({ clo }) => work('sleep-temp', { clo })),
+      work('ground-r', { tempC: lowC.value }),
+    ],
+    steps: [
+      ...sleepers.map(
+        ({ name, clo, groundR: r, lowestC }) =>
+          `${name}: ${print.number(clo, 1)} clo, R ${print.number(r, 1)} beneath: ${print.celsius(lowestC)}.`,
+      ),
+      `A tended fire would bring ${print.celsius(withFire)}.`,
+    ],
+  });
+}
+
+/** The share of nights below a temperature: the normal distribution, by Abramowitz and Stegun 7.1.26. */
+export function shareBelow(
+  tempC: number,
+  { meanC, spreadC }: { readonly meanC: number; readonly spreadC: number },
+): number {
+  const z = (tempC - meanC) / (spreadC * Math.SQRT2);
+  const t = 1 / (1 + 0.3275911 * Math.abs(z));
+  const poly =
+    t *
+    (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
+  const erf = 1 - poly * Math.exp(-z * z);
+  return z >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
+}
