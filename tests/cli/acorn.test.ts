@@ -256,7 +256,7 @@ describe('model', () => {
   });
 
   it.each<[string, unknown, RegExp]>([
-    ['wind-chill', { tempC: 1 }, /windKmh is missing/],
+    ['wind-chill', { tempC: 1 }, /“windKmh” is missing/],
     ['wind-chill', [], /must be one object/],
     ['wind', {}, /There is no model “wind”/],
   ])('refuses %s of %j', (name, inputs, message) => {

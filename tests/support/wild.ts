@@ -1,5 +1,7 @@
 import fc from 'fast-check';
+import type { Brief } from '@/core/brief';
 import { demoBench } from '@/core/demo';
+import { septemberTraverse } from '@/core/demo/briefs';
 import { jobIds, type Gear } from '@/core/gear';
 import {
   benchOfKit,
@@ -70,6 +72,32 @@ export function withValueAt<T>(whole: T, path: readonly string[], value: unknown
   return copy;
 }
 
+/** A brief with something in every list of it. */
+const wildBrief: Brief = {
+  ...septemberTraverse,
+  people: [
+    {
+      ...septemberTraverse.people[0]!,
+      medicines: [{ name: 'drops', dosesPerDay: 2 }],
+      graveAllergy: 'wasps',
+    },
+  ],
+  waterThreats: ['bacteria'],
+  beside: ['portage-pack-kit'],
+  route: {
+    name: 'Portages',
+    distanceKm: 42,
+    ascentM: 310,
+    terrain: 'dirt',
+    dryKm: 6,
+    line: [
+      [61, 27.5, 110],
+      [61.1, 27.6, null],
+    ],
+  },
+  schools: { cold: 'with a tended fire' },
+};
+
 /** Something of that shape in which up to three values are anything of their own kind. */
 function spoilt<T>(whole: T): fc.Arbitrary<T> {
   const paths = pathsOf(whole);
@@ -90,8 +118,15 @@ function spoilt<T>(whole: T): fc.Arbitrary<T> {
     );
 }
 
-/** A small bench with something of everything: figures, contents, cavities, demands, a day, a picture. */
-export const wildStart: Bench = benchOfKit(demoBench, 'float-pouch-kit');
+const floatKit = benchOfKit(demoBench, 'float-pouch-kit');
+
+/** A small bench with something of everything: figures, contents, cavities, demands, a day, a picture, a brief. */
+export const wildStart: Bench = {
+  ...floatKit,
+  loadouts: new Map(
+    [...floatKit.loadouts].map(([id, loadout]) => [id, { ...loadout, brief: wildBrief }]),
+  ),
+};
 const pieces = [...wildStart.shelf.values()];
 const kits = [...wildStart.loadouts.values()];
 

@@ -31,10 +31,8 @@ export const septemberTraverse: Brief = {
   searchHours: 48,
   rules: [
     { rule: 'most share', share: 0.2 },
-    { rule: 'without a holder', anyOf: ['flame', 'spark', 'sun-fire'] },
     { rule: 'without a holder', anyOf: ['cut'] },
     { rule: 'second vessel' },
-    { rule: 'lids close' },
   ],
 };
 

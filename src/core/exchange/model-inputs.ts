@@ -1,4 +1,5 @@
 import { done, refused, shown, type Outcome } from '../quantity';
+import { modelSays } from '../refusals/models';
 import { parseJson } from './json-text';
 import { whyTooLarge } from './limits';
 
@@ -13,7 +14,7 @@ export function readModelInputs(text: string): Outcome<Readonly<Record<string, u
   if (!parsed.ok) return parsed;
   const { value } = parsed;
   if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-    return refused(`The inputs are ${shown(value)}; they must be one object, as {"tempC": -10}.`);
+    return refused(modelSays.inputsNoObject(shown(value)));
   }
   return done(value as Readonly<Record<string, unknown>>);
 }

@@ -1,5 +1,6 @@
 import { whyNotInRange } from '../gear';
-import { done, quoted, refused, shown, whyNotDay, type Outcome } from '../quantity';
+import { done, refused, shown, whyNotDay, type Outcome } from '../quantity';
+import { modelSays } from '../refusals/models';
 import type { InputValue, Model, ModelInput, ModelValue } from './model';
 import { models } from './models';
 
@@ -30,19 +31,16 @@ export function modelsInWords() {
 /** Works a model by its name on inputs from outside; refuses, naming it, an input that is missing, unknown or impossible. */
 export function runModel(name: string, given: Readonly<Record<string, unknown>>): Outcome<Worked> {
   const model = models.find((each) => each.name === name);
-  if (!model) {
-    const names = models.map((each) => each.name).join(', ');
-    return refused(`There is no model ${quoted(name)}, but ${names}.`);
-  }
+  if (!model) return refused(modelSays.noModel(name, models.map((each) => each.name).join(', ')));
   const unknown = Object.keys(given).find((input) => !Object.hasOwn(model.inputs, input));
   if (unknown !== undefined) {
     const names = Object.keys(model.inputs).join(', ');
-    return refused(`${quoted(unknown)} is no input of ${name}; its inputs are ${names}.`, unknown);
+    return refused(modelSays.noInput(unknown, name, names), unknown);
   }
   const inputs: Record<string, InputValue> = {};
   for (const [input, spec] of Object.entries(model.inputs)) {
-    const read = readInput(Object.hasOwn(given, input) ? given[input] : undefined, spec);
-    if (!read.ok) return refused(`${input} ${read.problem.message}`, input);
+    const read = readInput(input, Object.hasOwn(given, input) ? given[input] : undefined, spec);
+    if (!read.ok) return read;
     inputs[input] = read.value;
   }
   return done(workedBy(model, inputs));
@@ -60,33 +58,31 @@ function hundredThousandths(value: ModelValue | null): ModelValue | null {
   return typeof value === 'number' ? Math.round(value * 1e5) / 1e5 : value;
 }
 
-function readInput(value: unknown, spec: ModelInput): Outcome<InputValue> {
+function readInput(input: string, value: unknown, spec: ModelInput): Outcome<InputValue> {
+  const what = inputInWords(spec);
+  const not = () => refused(modelSays.inputNot(input, shown(value), what), input);
+  const impossible = (why: string) =>
+    refused(modelSays.inputImpossible(input, shown(value), why, what), input);
   if (value === undefined) {
     const byDefault = 'byDefault' in spec ? spec.byDefault : undefined;
     return byDefault === undefined
-      ? refused(`is missing; it is ${inputInWords(spec)}.`)
+      ? refused(modelSays.inputMissing(input, what), input)
       : done(byDefault);
   }
   switch (spec.of) {
     case 'number': {
-      if (typeof value !== 'number')
-        return refused(`is ${shown(value)}; it must be ${inputInWords(spec)}.`);
+      if (typeof value !== 'number') return not();
       const why = whyNotInRange(value, spec.range);
-      return why === null
-        ? done(value)
-        : refused(`is ${shown(value)}, which ${why}; it must be ${inputInWords(spec)}.`);
+      return why === null ? done(value) : impossible(why);
     }
     case 'choice': {
       const choice = spec.choices.find((each) => alike(each) === alike(value));
-      return choice === undefined
-        ? refused(`is ${shown(value)}; it must be ${inputInWords(spec)}.`)
-        : done(choice);
+      return choice === undefined ? not() : done(choice);
     }
     case 'day': {
-      if (typeof value !== 'string')
-        return refused(`is ${shown(value)}; it must be ${inputInWords(spec)}.`);
+      if (typeof value !== 'string') return not();
       const why = whyNotDay(value);
-      return why === null ? done(value) : refused(`is ${shown(value)}, which ${why}.`);
+      return why === null ? done(value) : impossible(why);
     }
   }
 }

@@ -76,12 +76,15 @@ describe('the audit', () => {
     const onGrounds = audit.branches.filter(({ in: path }) => path.length === 1);
     const massG = onGrounds.reduce((sum, branch) => sum + branch.massG, 0);
     expect(massG).toBeCloseTo(audit.totals.massG, 9);
-    expect(audit.limits).toEqual({
+    expect(audit.limits).toMatchObject({
       mostMassG: 20_000,
       massKept: true,
       mostPriceMinor: 240_000,
       priceKept: true,
     });
+    expect(audit.limits.rules.map(({ kept }) => kept)).toEqual([true, true, true]);
+    expect(audit.needs).toHaveLength(20);
+    expect(audit.lasts?.first).toBe('food');
   });
 
   it('is plain data that survives being written', () => {

@@ -210,18 +210,18 @@ describe('one door', () => {
   });
 
   it('names the input that is missing, unknown or impossible', () => {
-    expect(refusal('wind-chill', { tempC: 0 })).toContain('windKmh is missing');
+    expect(refusal('wind-chill', { tempC: 0 })).toContain('“windKmh” is missing');
     expect(refusal('wind-chill', { tempC: 0, windKmh: 5, rain: 1 })).toContain(
       '“rain” is no input',
     );
     expect(refusal('daylight', { latitude: 95, longitude: 0, date: '2026-01-01' })).toContain(
-      'latitude is 95, which is above 90',
+      '“latitude” is 95, which is above 90',
     );
     expect(refusal('daylight', { latitude: 5, longitude: 0, date: '2026-02-30' })).toContain(
       'date',
     );
-    expect(refusal('cell-energy', { cell: 'AAAA', tempC: 0 })).toContain('cell is "AAAA"');
-    expect(refusal('wbgt', { tempC: '20', humidityPct: 5 })).toContain('tempC is "20"');
+    expect(refusal('cell-energy', { cell: 'AAAA', tempC: 0 })).toContain('“cell” is "AAAA"');
+    expect(refusal('wbgt', { tempC: '20', humidityPct: 5 })).toContain('“tempC” is "20"');
     expect(refusal('water-to-carry', { litresPerDay: 2, people: 0, dryHours: 2 })).toContain(
       'people',
     );

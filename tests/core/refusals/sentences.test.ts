@@ -4,6 +4,7 @@ import { pathPlainly, plainly, quoted, says, shown } from '@/core/refusals';
 import { atField, fileSays } from '@/core/refusals/files';
 import { tableSays } from '@/core/refusals/tables';
 import { lineSays } from '@/core/refusals/lines';
+import { modelSays } from '@/core/refusals/models';
 import { typedSays } from '@/core/refusals/typed';
 
 const hostile = 'a\u001b]0;evil\u0007\u009b\u202e\u2028\ud800b'.repeat(60);
@@ -15,6 +16,7 @@ const sentences = Object.entries({
   ...lineSays,
   ...fileSays,
   ...tableSays,
+  ...modelSays,
 }).map(([name, say]) => {
   const of = Array.from({ length: say.length }, () => hostile) as never[];
   return [name, (say as (...of: never[]) => string)(...of)] as const;
