@@ -16,7 +16,7 @@ import {
   parts,
   swapsOf,
 } from '@/core/loadout';
-import { badRecordIn, type BadRecord } from './bad-record';
+import type { BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
 export const databaseVersion = 6;
@@ -184,6 +184,7 @@ export async function load(database: Database): Promise<Found> {
   const read = Object.fromEntries(parts.map((part, at) => [part, lists[at]!])) as unknown as {
     readonly [P in Part]: readonly Parts[P][];
   };
+  const { badRecordIn } = await import('./bad-record');
   const bad = badRecordIn({ ...read, entries, about });
   if (bad) return { ok: false, bad };
   const bench = benchWithParts(about.currency, (part) => byId<Parts[typeof part]>(read[part]));

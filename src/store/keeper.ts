@@ -1,15 +1,14 @@
-import type { Outcome } from '@/core/quantity';
+import { done, type Outcome } from '@/core/quantity';
 import {
-  advance,
   emptyBench,
   following,
   historyOf,
-  stepTo,
   type Act,
   type Bench,
   type History,
   type Step,
 } from '@/core/loadout';
+import { actsAtHand, fetchActs } from './acts';
 import type { BadRecord } from './bad-record';
 import type { Connection } from './connection';
 import { load, save, type Saved } from './database';
@@ -47,6 +46,8 @@ export class Keeper {
   /** What the bench begins with, until it is on the disk. */
   private begins: History | null = null;
   private waiting: Act[] = [];
+  /** Acts from before what does them was here. */
+  private early: Act[] = [];
   private working: Promise<void> | null = null;
   private kept: Kept = {
     history: this.saved.history,
@@ -83,9 +84,18 @@ export class Keeper {
     return null;
   }
 
-  /** Does an act on what is shown, and saves it. What is refused changes nothing. */
+  /**
+   * Does an act on what is shown, and saves it. What is refused changes nothing. In the moment after the first screen, when
+   * what does acts is still under way, an act waits for it, and what refuses it then is told as a notice.
+   */
   act(act: Act): Outcome<History> {
-    const next = advance(this.kept.history, act);
+    const acts = actsAtHand();
+    if (acts === null || this.early.length > 0) {
+      this.early.push(act);
+      void this.doEarly();
+      return done(this.kept.history);
+    }
+    const next = acts.advance(this.kept.history, act);
     if (!next.ok || next.value === this.kept.history) return next;
     if (!this.connection) {
       this.show({ history: next.value, notice: null });
@@ -97,8 +107,24 @@ export class Keeper {
     return next;
   }
 
+  private async doEarly(): Promise<void> {
+    try {
+      await fetchActs();
+    } catch (error) {
+      this.early = [];
+      this.show({ notice: `Nothing was changed: ${whyFailed(error)}. Reload the page.` });
+      return;
+    }
+    const early = this.early.splice(0);
+    for (const act of early) {
+      const next = this.act(act);
+      if (!next.ok) this.show({ notice: next.problem.message });
+    }
+  }
+
   /** Resolves when all that is shown is on the disk, or saving has failed. */
   async settled(): Promise<void> {
+    if (this.early.length > 0) await this.doEarly();
     while (this.working) await this.working;
   }
 
@@ -130,6 +156,11 @@ export class Keeper {
     if (!connection) return;
     try {
       await this.saveFirst();
+      if (this.waiting.length === 0) {
+        this.show({ saving: { state: 'saved' } });
+        return;
+      }
+      const { advance, stepTo } = await fetchActs();
       for (let act = this.waiting[0]; act !== undefined; act = this.waiting[0]) {
         const isSaved = this.isSavedAlready(act);
         const next = advance(this.saved.history, act);
@@ -187,9 +218,10 @@ export class Keeper {
 
   /** Shows what is saved with the acts on top that are not saved yet. */
   private showAgain(notice: string | null): void {
+    const acts = actsAtHand();
     const history = this.waiting.reduce((before, act) => {
-      const next = advance(before, act);
-      return next.ok ? next.value : before;
+      const next = acts?.advance(before, act);
+      return next?.ok ? next.value : before;
     }, this.begins ?? this.saved.history);
     this.show({ history, notice: notice ?? this.kept.notice });
   }

@@ -1,9 +1,14 @@
 import 'fake-indexeddb/auto';
+import { fetchActs } from '@/store/acts';
 import { demoBench } from '@/core/demo';
 import { Connection, LeftBehind } from '@/store/connection';
 import { load, openDatabase, type Database } from '@/store/database';
 import { Keeper, type Kept } from '@/store/keeper';
 import { connectionTo, doing, House, rename, savedIn } from '../support/house';
+
+beforeAll(async () => {
+  await fetchActs();
+});
 
 describe('keeping', () => {
   it('shows an act at once, and has it on the disk once it says saved', async () => {
@@ -210,5 +215,26 @@ describe('a start that fails', () => {
     const keeper = new Keeper(connectionTo(database), null, () => (isShown = true));
     expect(await keeper.open(null)).toMatchObject({ part: 'gear', key: 'mirror' });
     expect(isShown).toBe(false);
+  });
+});
+
+describe('before what does acts is here', () => {
+  it('holds an act, does it in its order once it has come, and tells what refuses it', async () => {
+    jest.resetModules();
+    const fresh = await import('@/store/keeper');
+    const { fetchActs: fetchFresh, actsAtHand } = await import('@/store/acts');
+    let kept: Kept | undefined;
+    const keeper = new fresh.Keeper(null, null, (now) => (kept = now));
+    await keeper.open(() => Promise.resolve(demoBench));
+    expect(actsAtHand()).toBeNull();
+    expect(keeper.act(rename('A'))).toMatchObject({ ok: true });
+    keeper.act(rename('B'));
+    keeper.act(doing({ do: 'remove kit', id: 'nobody' }));
+    expect(kept!.history.entries).toHaveLength(0);
+    await fetchFresh();
+    await keeper.settled();
+    expect(kept!.history.entries).toHaveLength(2);
+    expect(kept!.history.bench.loadouts.get('float-pouch-kit')!.name).toBe('B');
+    expect(kept!.notice).toContain('There is no kit');
   });
 });

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { fetchActs } from '@/store/acts';
 import { demoBench } from '@/core/demo';
 import { writeFile } from '@/core/exchange';
 import { Connection } from '@/store/connection';
@@ -18,6 +19,10 @@ class LateConnection extends Connection {
     return super.use(work);
   }
 }
+
+beforeAll(async () => {
+  await fetchActs();
+});
 
 describe('two windows', () => {
   it('see each other’s changes', async () => {

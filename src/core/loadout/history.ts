@@ -1,8 +1,6 @@
-import { done, refused, says, type Outcome } from '../quantity';
-import { apply } from './apply';
 import type { Bench } from './bench';
-import { changeBetween, inverse, isNoChange, withChange, type Change } from './change';
-import { describe, type Command } from './commands';
+import { inverse, withChange, type Change } from './change';
+import type { Command } from './commands';
 
 /** One act that was done, and what it changed. `at` counts up, one act at a time. */
 export interface Entry {
@@ -40,32 +38,6 @@ export function historyOf(bench: Bench): History {
   return { bench, entries: [], cursor: 0 };
 }
 
-/** The history after one more act. A new act drops what was undone before it. */
-export function advance(history: History, act: Act): Outcome<History> {
-  switch (act.act) {
-    case 'do':
-      return doing(history, act.command, act.id);
-    case 'undo': {
-      const entry = lastDone(history);
-      if (!entry) return refused(says.nothingToUndo());
-      if (entry.id !== act.entry) return refused(says.notLastAnyMore(act.label));
-      const bench = withChange(history.bench, inverse(entry.change));
-      return done({ ...history, bench, cursor: entry.at - 1 });
-    }
-    case 'redo': {
-      const entry = nextUndone(history);
-      if (!entry) return refused(says.nothingToRedo());
-      if (entry.id !== act.entry) return refused(says.notLastAnyMore(act.label));
-      return done({ ...history, bench: withChange(history.bench, entry.change), cursor: entry.at });
-    }
-  }
-}
-
-/** The step from one history to the next that an act has made of it. */
-export function stepTo({ entries, cursor }: History, act: Act): Step {
-  return { entry: act.act === 'do' ? entries.at(-1)! : null, cursor };
-}
-
 /**
  * The history after a step that was made elsewhere on the very same history. Null where it is not one that could be: then
  * all has to be read.
@@ -73,7 +45,7 @@ export function stepTo({ entries, cursor }: History, act: Act): Step {
 export function following(history: History, { entry, cursor }: Step): History | null {
   if (entry !== null) {
     if (entry.at !== cursor || cursor !== history.cursor + 1) return null;
-    return withEntry(history, entry, withChange(history.bench, entry.change));
+    return withDone(history, entry, withChange(history.bench, entry.change));
   }
   const undone = cursor === history.cursor - 1 ? lastDone(history) : undefined;
   if (undone)
@@ -104,22 +76,8 @@ export function nextUndone({ entries, cursor }: History): Entry | undefined {
   return entries.find(({ at }) => at === cursor + 1);
 }
 
-function doing(history: History, command: Command, id: string): Outcome<History> {
-  const next = apply(history.bench, command);
-  if (!next.ok) return next;
-  const change = changeBetween(history.bench, next.value);
-  if (isNoChange(change)) return done(history);
-  const entry: Entry = {
-    at: history.cursor + 1,
-    id,
-    label: describe(command, history.bench),
-    change,
-  };
-  return done(withEntry(history, entry, next.value));
-}
-
 /** One more act on top: what was undone before it is dropped, and so is what is too long ago. */
-function withEntry({ entries, cursor }: History, entry: Entry, bench: Bench): History {
+export function withDone({ entries, cursor }: History, entry: Entry, bench: Bench): History {
   const kept = entries.filter(({ at }) => at <= cursor && at > cursor + 1 - mostEntries);
   return { bench, entries: [...kept, entry], cursor: entry.at };
 }

@@ -17,3 +17,4 @@ export * from './change';
 export * from './parts';
 export * from './soundness';
 export * from './history';
+export * from './advance';

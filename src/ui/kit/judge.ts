@@ -2,6 +2,7 @@
 
 import { useEffect } from 'react';
 import { create } from 'zustand';
+import { fetchActs } from '@/store/acts';
 
 export type Judge = typeof import('@/core/judge');
 
@@ -18,6 +19,7 @@ export function useJudge(): Judge | null {
   const judge = useLoaded((state) => state.judge);
   useEffect(() => {
     performance.mark(firstScreen);
+    void fetchActs().catch(() => undefined);
     const timer = setTimeout(() => {
       void import('@/core/judge').then((loaded) => useLoaded.setState({ judge: loaded }));
     }, fetchAfterMs);
