@@ -1,15 +1,21 @@
 import { benchOfFile } from '@/core/exchange/bench-of-file';
 import type { AcornFile } from '@/core/exchange/schema';
+import { demoYearsOn } from '@/core/demo/opens-on';
 import type { Bench } from '@/core/loadout';
 
 export { demoOpensOn } from '@/core/demo/opens-on';
 
 /**
  * The made-up bench that ships. It comes as a file of the open format, written from the core’s own demo and held
- * equal to it by a test, so that neither it nor the catalogue is part of the first load.
+ * equal to it by a test, so that neither it nor the catalogue is part of the first load. Its days move along with the day
+ * on which it is opened.
  */
 export async function loadDemo(): Promise<Bench> {
   const answer = await fetch('/demo.json');
   if (!answer.ok) throw new Error(`the demo cannot be fetched (${answer.status})`);
-  return benchOfFile((await answer.json()) as AcornFile);
+  const demo = benchOfFile((await answer.json()) as AcornFile);
+  const years = demoYearsOn(new Date().toISOString().slice(0, 10));
+  if (years === 0) return demo;
+  const { movedByYears } = await import('@/core/demo/moved');
+  return movedByYears(demo, years);
 }

@@ -1,7 +1,5 @@
 import { climateFor, emptyBrief, noWeather, somebody, type Brief } from '../brief';
-
-/** The day on which the demo’s trip begins, as it is written down. */
-export const demoTripBegins = '2027-09-22';
+import { demoTripBegins } from './opens-on';
 
 /** The lake land of the traverse: made up, at 61° N. */
 const tealLakes = {

@@ -1,2 +1,11 @@
 /** The kit that the demo opens on. */
 export const demoOpensOn = 'portage-pack-kit';
+
+/** The day on which the demo’s trip begins, as it is written down. */
+export const demoTripBegins = '2027-09-22';
+
+/** By how many years the demo is moved, so that its trip is the next one after the day on which it is opened. */
+export function demoYearsOn(today: string): number {
+  const years = Number(today.slice(0, 4)) - Number(demoTripBegins.slice(0, 4));
+  return today.slice(5) < demoTripBegins.slice(5) ? years : years + 1;
+}

@@ -46,7 +46,12 @@ const answers: Readonly<Record<NeedId, (kit: NeedsKit) => Answer>> = {
 
 /** Every need of a kit under its brief, in the order in which they are told. */
 export function needsOf(kit: NeedsKit): readonly Need[] {
-  return needIds.map((need) => ({ need, ...answers[need](kit) }));
+  return needIds.map((need) => needOf(kit, need));
+}
+
+/** One need of a kit under its brief. */
+export function needOf(kit: NeedsKit, need: NeedId): Need {
+  return { need, ...answers[need](kit) };
 }
 
 /** How long a kit lasts, and which need ends it; nulls where nothing of it runs out or is known. */

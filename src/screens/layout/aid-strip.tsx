@@ -2,21 +2,18 @@
 
 import { Flex, Text } from '@chakra-ui/react';
 import { firstAidOf, type ComplaintAid } from '@/core/needs/first-aid';
-import type { Standing } from '@/core/needs/need';
 import { useKitView } from '@/ui/kit/kit-view';
-
-const signs: Readonly<Record<Standing, readonly [sign: string, colour: string]>> = {
-  met: ['●', 'leaf.fg'],
-  short: ['▲', 'amber.fg'],
-  none: ['■', 'signal.fg'],
-  'not known': ['?', 'fg.muted'],
-};
+import { standingSigns } from '@/ui/kit/standing-signs';
+import { useUnderBrief } from '@/ui/kit/under-brief';
 
 /** What the kit holds against each complaint, in the lane of first aid. */
 export function AidStrip() {
   const view = useKitView();
+  const under = useUnderBrief(view);
   if (!view) return null;
   const { loadout, bench, kit } = view;
+  const { day = kit.day, people = [], days = 0 } = under?.kit ?? {};
+  const personDays = people.length * (days ?? 0);
   return (
     <Flex
       as="ul"
@@ -30,7 +27,7 @@ export function AidStrip() {
       <Text as="li" color="fg.muted" paddingY="0.5">
         held against
       </Text>
-      {firstAidOf(loadout, bench.shelf, { day: kit.day }).map((each) => (
+      {firstAidOf(loadout, bench.shelf, { day, personDays }).map((each) => (
         <Complaint key={each.complaint} aid={each} />
       ))}
     </Flex>
@@ -38,7 +35,7 @@ export function AidStrip() {
 }
 
 function Complaint({ aid }: { readonly aid: ComplaintAid }) {
-  const [sign, colour] = signs[aid.standing];
+  const { sign, colour } = standingSigns[aid.standing];
   return (
     <Flex
       as="li"

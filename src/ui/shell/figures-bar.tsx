@@ -2,9 +2,10 @@
 
 import { Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { printMass, printMoney, printVolume } from '@/core/quantity';
+import { printMass, printMoney, printNumber, printVolume } from '@/core/quantity';
 import { isAmissIn, areLaidOut, outermostLoads } from '@/ui/kit/rooms';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
+import { useUnderBrief } from '@/ui/kit/under-brief';
 import { Figure, type Mood } from './figure';
 
 export function loadFindingList() {
@@ -12,6 +13,7 @@ export function loadFindingList() {
 }
 
 const FindingList = dynamic(loadFindingList);
+const NeedList = dynamic(() => import('./need-list').then((module) => module.NeedList));
 
 /** How figures were worked out: fetched ahead of the first time that somebody asks. */
 export function loadWorking() {
@@ -28,7 +30,7 @@ export function FiguresBar() {
     <Flex
       wrap="wrap"
       align="flex-start"
-      columnGap={{ base: '4', xl: '6' }}
+      columnGap={{ base: '4', xl: '3', '2xl': '6' }}
       rowGap={{ base: '1', md: '3' }}
       padding="1.5"
       flex="1"
@@ -40,6 +42,7 @@ export function FiguresBar() {
       <BulkFigure view={view} />
       <CoverFigure view={view} />
       <PriceFigure view={view} />
+      <LastsFigure view={view} />
       <FindingsFigure view={view} />
     </Flex>
   );
@@ -143,6 +146,28 @@ function PriceFigure({ view }: { readonly view: KitView }) {
       share={limit === null || limit === 0 ? null : priceMinor / limit}
     >
       <Working of="price" view={view} />
+    </Figure>
+  );
+}
+
+/** How long it lasts under its brief, and what ends it. */
+function LastsFigure({ view }: { readonly view: KitView }) {
+  const under = useUnderBrief(view);
+  if (!under) return null;
+  const { days, first } = under.lasts;
+  const asked = under.kit.days;
+  const short = under.needs.filter(({ standing }) => standing === 'short' || standing === 'none');
+  const isShort = days !== null && asked !== null && days < asked;
+  return (
+    <Figure
+      name="Lasts"
+      value={days === null ? '–' : printNumber(days, 1)}
+      of={asked === null ? 'days' : `/ ${asked} days`}
+      says={first === null ? `${short.length} needs short` : `${first} first`}
+      mood={isShort || short.length > 0 ? 'watch' : 'fine'}
+      share={days === null || asked === null ? null : days / asked}
+    >
+      <NeedList />
     </Figure>
   );
 }

@@ -1,4 +1,12 @@
-import { Backpack, Boxes, FileText, LayoutGrid, PackageOpen, type LucideIcon } from 'lucide-react';
+import {
+  Backpack,
+  Boxes,
+  Compass,
+  FileText,
+  LayoutGrid,
+  PackageOpen,
+  type LucideIcon,
+} from 'lucide-react';
 
 export interface Place {
   readonly path: string;
@@ -10,6 +18,7 @@ export interface Place {
 
 /** The order of work. A place is shown once it works. */
 export const steps: readonly Place[] = [
+  { path: '/brief', name: 'Brief', icon: Compass, letter: 'b' },
   { path: '/layout', name: 'Lay out', icon: LayoutGrid, letter: 'l' },
   { path: '/stow', name: 'Stow', icon: PackageOpen, letter: 's' },
   { path: '/papers', name: 'Papers', icon: FileText, letter: 'p' },
@@ -30,6 +39,10 @@ export interface SubPlace {
 
 /** What a place has behind it, itself first. */
 export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
+  '/brief': [
+    { path: '/brief', name: 'The brief' },
+    { path: '/brief/enough', name: 'Is it enough?' },
+  ],
   '/layout': [
     { path: '/layout', name: 'The mat' },
     { path: '/layout/lists', name: 'Against lists' },

@@ -22,7 +22,7 @@ export function TopBar() {
       position={{ base: 'static', md: 'sticky' }}
       top="0"
       zIndex="sticky"
-      gap={{ base: '1', lg: '6' }}
+      gap={{ base: '1', lg: '4' }}
       paddingX={{ base: '3', md: '6' }}
       paddingTop="3"
       paddingBottom="2"
@@ -68,7 +68,7 @@ interface KitSelectProps {
 const KitSelect = memo(
   function KitSelect({ kits, value, purpose }: KitSelectProps) {
     return (
-      <Box minWidth="0" width={{ base: '200px', lg: '190px' }}>
+      <Box minWidth="0" width={{ base: '200px', lg: '170px' }}>
         <Select
           variant="bare"
           width="100%"

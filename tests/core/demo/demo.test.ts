@@ -1,9 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { kindOf } from '@/core/catalogue';
 import { demoBench, demoOpensOn } from '@/core/demo';
+import { movedByYears } from '@/core/demo/moved';
+import { demoYearsOn } from '@/core/demo/opens-on';
 import { readFile, writeFile } from '@/core/exchange';
 import { bulkOf, isHolder, longestNote, whyNotName, whyNotPlain } from '@/core/gear';
-import { overplaced, unsound } from '@/core/loadout';
+import { overplaced, unsound, type Bench } from '@/core/loadout';
 import { findingsOf } from '@/core/judge';
 import { workedOut } from '@/core/kit';
 import { waysOf } from '@/core/ways';
@@ -109,5 +111,32 @@ describe('the demo’s kits', () => {
   it('sleep no colder than four degrees above a late-September night of two', () => {
     const bag = demoBench.shelf.get('sleeping-bag')!;
     expect(bag.supplies.find(({ job }) => job === 'sleep')!.amount).toBe(6);
+  });
+});
+
+describe('the demo’s days', () => {
+  it.each([
+    ['2026-09-21', -1],
+    ['2026-09-22', 0],
+    ['2026-11-26', 0],
+    ['2027-09-21', 0],
+    ['2027-09-22', 1],
+    ['2031-01-01', 4],
+  ])('opened on %s are %i years on, so that its trip is the next', (today, years) => {
+    expect(demoYearsOn(today)).toBe(years);
+    const moved = movedByYears(demoBench, years);
+    const { when } = moved.loadouts.get(demoOpensOn)!.brief!;
+    expect(when?.on === 'days' && when.from > today).toBe(true);
+    expect(readFile(writeFile(moved)).ok).toBe(true);
+  });
+
+  it('move all alike: what is past its date stays so', () => {
+    const findings = (bench: Bench, today: string) =>
+      findingsOf(workedOut(bench, bench.loadouts.get('boathouse-box-kit')!, today)).map(
+        ({ rule, about }) => `${rule} ${about.join()}`,
+      );
+    expect(findings(movedByYears(demoBench, 3), '2029-10-01')).toEqual(
+      findings(demoBench, '2026-10-01'),
+    );
   });
 });

@@ -1,0 +1,120 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { conditionsOf } from '@/core/brief';
+import { presets, withPreset } from '@/core/brief/presets';
+import { schoolsTold } from '@/core/brief/schools-told';
+import { schoolWords, type SchoolId } from '@/core/brief/schools';
+import { Choice } from '@/ui/fields/choice';
+import { Panel } from '@/ui/fields/panel';
+import { localDay, useKitView } from '@/ui/kit/kit-view';
+import { NoKit } from '@/ui/kit/no-kit';
+import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { perform } from '@/ui/notice/notice';
+import { DayRing } from './day-ring';
+import { PeoplePanel } from './people-panel';
+import { PlacePanel } from './place-panel';
+import { RulesPanel } from './rules-panel';
+import { briefOf, type BriefProps } from './use-brief';
+import { useClimate } from './use-climate';
+import { WaterPanel } from './water-panel';
+import { WeatherPanel } from './weather-panel';
+import { WhenPanel } from './when-panel';
+
+/** What the kit is for: who, where, when, under what, and what it must keep. */
+export function BriefScreen() {
+  const view = useKitView();
+  if (!view) return <NoKit />;
+  return <BriefSheet key={view.own.id} {...briefOf(view)} view={view} />;
+}
+
+function BriefSheet({
+  brief,
+  change,
+  view,
+}: BriefProps & { readonly view: NonNullable<ReturnType<typeof useKitView>> }) {
+  const today = localDay(new Date());
+  const asking = useClimate(brief, (heard) => change({ heard }));
+  const conditions = conditionsOf(brief, today);
+  const preset = presets.find(({ id }) => id === brief.preset);
+  const { own } = view;
+  return (
+    <Flex gap="5" align="flex-start" flexDirection={{ base: 'column', xl: 'row' }}>
+      <ScreenHeading>Brief of {own.name}</ScreenHeading>
+      <Flex direction="column" gap="4" flex="1" minWidth="0" width="100%">
+        <Panel
+          title={`What ${own.name} is for`}
+          says={preset?.says ?? 'Start from a usual kind of kit, or say it from nothing.'}
+        >
+          <Flex gap="3" wrap="wrap" align="flex-end">
+            <Choice
+              label="Start from"
+              value={brief.preset ?? ''}
+              options={[['', 'nothing'], ...presets.map(({ id, name }) => [id, name] as const)]}
+              onChange={(id) => {
+                const chosen = presets.find((each) => each.id === id);
+                change(chosen ? withPreset(own.brief, chosen, today) : { preset: null });
+              }}
+            />
+            {own.otherBriefs.length > 0 && (
+              <Choice
+                label="Held against"
+                value=""
+                options={[
+                  ['', brief.name || 'this brief'],
+                  ...own.otherBriefs.map(
+                    ({ name }, at) => [String(at), name || `brief ${at + 2}`] as const,
+                  ),
+                ]}
+                onChange={(at) => {
+                  const other = own.otherBriefs[Number(at)];
+                  if (at === '' || !other) return;
+                  const others = own.otherBriefs.map((each) => (each === other ? brief : each));
+                  perform({
+                    do: 'change kit',
+                    id: own.id,
+                    change: { brief: other, otherBriefs: others },
+                  });
+                }}
+              />
+            )}
+          </Flex>
+        </Panel>
+        <PlacePanel brief={brief} change={change} />
+        <WhenPanel brief={brief} change={change} today={today} />
+        <WeatherPanel brief={brief} change={change} conditions={conditions} asking={asking} />
+        <PeoplePanel brief={brief} change={change} />
+        <WaterPanel brief={brief} change={change} conditions={conditions} />
+      </Flex>
+      <Flex direction="column" gap="4" width={{ base: '100%', xl: '400px' }} flexShrink="0">
+        <DayRing brief={brief} conditions={conditions} />
+        <RulesPanel brief={brief} change={change} view={view} />
+        <SchoolsPanel brief={brief} change={change} />
+      </Flex>
+    </Flex>
+  );
+}
+
+/** Where experienced people differ, and which of them this kit follows. */
+function SchoolsPanel({ brief, change }: BriefProps) {
+  return (
+    <Panel
+      title="Schools"
+      says="Experienced people differ. The first of each is the default, and why stands beneath."
+    >
+      {(Object.keys(schoolWords) as SchoolId[]).map((id) => (
+        <Box key={id} paddingY="1.5">
+          <Choice<string>
+            label={schoolsTold[id].about}
+            value={brief.schools[id] ?? schoolWords[id][0]}
+            options={schoolWords[id].map((word) => [word, word] as const)}
+            onChange={(word) => change({ schools: { ...brief.schools, [id]: word } })}
+          />
+          <Text fontSize="xs" color="fg.muted" marginTop="1">
+            {schoolsTold[id].because}
+          </Text>
+        </Box>
+      ))}
+    </Panel>
+  );
+}

@@ -1,0 +1,132 @@
+'use client';
+
+import { Flex, Text } from '@chakra-ui/react';
+import { briefRanges } from '@/core/brief';
+import { countries } from '@/core/catalogue/countries';
+import { countryIds, type CountryId } from '@/core/catalogue/country-climates';
+import { settings, type Setting } from '@/core/models/words';
+import { printNumber } from '@/core/quantity';
+import { Choice } from '@/ui/fields/choice';
+import { Panel } from '@/ui/fields/panel';
+import { FigureField } from './figure-field';
+import { numberIn } from './number-in';
+import { TextField } from './text-field';
+import type { BriefProps } from './use-brief';
+
+/** Where: by name and coordinates, how high, how far from the sea, in what kind of country. */
+export function PlacePanel({ brief, change }: BriefProps) {
+  const { place, altitudeM, setting, country } = brief;
+  return (
+    <Panel
+      title="Where"
+      says="The place gives daylight and climate, the country what can be made there."
+    >
+      <Flex gap="3" wrap="wrap" align="flex-start">
+        <TextField
+          label="Name of the place"
+          flex="1 1 160px"
+          value={place?.name ?? ''}
+          onChange={(name) =>
+            change({
+              place: { latitude: place?.latitude ?? 0, longitude: place?.longitude ?? 0, name },
+            })
+          }
+        />
+        <TextField
+          label="Latitude, longitude"
+          flex="1 1 160px"
+          placeholder="61, 27.5 or 61 N, 27.5 E"
+          value={place === null ? '' : `${degrees(place.latitude)}, ${degrees(place.longitude)}`}
+          whyNot={whyNoPlace}
+          onChange={(text) => {
+            const read = coordinatesIn(text);
+            change({ place: read && { ...read, name: place?.name ?? '' } });
+          }}
+        />
+        <FigureField
+          label="Metres above the sea"
+          flex="0 1 130px"
+          range={briefRanges.altitudeM}
+          value={altitudeM}
+          onChange={(next) => change({ altitudeM: next })}
+        />
+        <Choice<Setting | ''>
+          label="The sea is"
+          value={setting ?? ''}
+          options={[
+            ['', 'not said'],
+            ...settings.map((each) => [each, settingWords[each]] as const),
+          ]}
+          onChange={(next) => change({ setting: next === '' ? null : next })}
+        />
+        <Choice<CountryId | ''>
+          label="Kind of country"
+          value={country ?? ''}
+          options={[['', 'not said'], ...countryIds.map((id) => [id, countries[id].name] as const)]}
+          onChange={(next) => change({ country: next === '' ? null : next })}
+        />
+      </Flex>
+      {country !== null && (
+        <Text fontSize="sm" color="fg.muted" marginTop="2">
+          {countryInWords(country)}
+        </Text>
+      )}
+    </Panel>
+  );
+}
+
+const settingWords: Readonly<Record<Setting, string>> = {
+  coast: 'at hand',
+  inland: 'within some hundred km',
+  'far inland': 'farther away',
+};
+
+function countryInWords(id: CountryId): string {
+  const { view, insects, groundBites, firewood, isWet } = countries[id];
+  return [
+    `View ${view}`,
+    `${insects} insects`,
+    groundBites ? 'the ground bites' : '',
+    firewood === 'none' ? 'no firewood' : `${firewood} firewood`,
+    isWet ? 'wet' : 'dry',
+  ]
+    .filter((words) => words !== '')
+    .join(', ')
+    .concat('.');
+}
+
+function degrees(value: number): string {
+  return printNumber(value, 4).replace(/\s/g, '');
+}
+
+function whyNoPlace(text: string): string | null {
+  if (text === '') return null;
+  const read = coordinatesIn(text);
+  if (read === null) return 'are two numbers, like 61, 27.5';
+  if (Math.abs(read.latitude) > 90)
+    return `of ${degrees(read.latitude)}° are none: a latitude is from -90 to 90`;
+  return Math.abs(read.longitude) > 180
+    ? `of ${degrees(read.longitude)}° are none: a longitude is from -180 to 180`
+    : null;
+}
+
+/** `61 N, 27.5 E`, `-33.9 151.2`, `33,9° S; 151,2° E`. */
+export function coordinatesIn(text: string): { latitude: number; longitude: number } | null {
+  const parts = text
+    .replace(/°/g, ' ')
+    .split(/[;\n]|,\s+|\s+(?=[-+\d])/)
+    .map((part) => part.trim())
+    .filter((part) => part !== '');
+  if (parts.length !== 2) return null;
+  const [latitude, longitude] = parts.map((part) => {
+    const side = /[nsew]$/i.exec(part)?.[0].toLowerCase() ?? '';
+    const value = numberIn(part.replace(/\s*[nsew]$/i, ''));
+    return value === null ? null : side === 's' || side === 'w' ? -value : value;
+  });
+  return latitude === null ||
+    longitude === null ||
+    latitude === undefined ||
+    longitude === undefined
+    ? null
+    : { latitude, longitude };
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import { mostRules, type BriefRule } from '@/core/brief';
+import { rulesKept, ruleInWords } from '@/core/judge/brief-rules';
+import { whyNotName } from '@/core/gear';
+import type { KitView } from '@/ui/kit/kit-view';
+import { Button } from '@/ui/fields/button';
+import { Choice } from '@/ui/fields/choice';
+import { Input } from '@/ui/fields/input';
+import { Panel } from '@/ui/fields/panel';
+import { newRules, ruleFrom, type NewRule } from './new-rule';
+import type { BriefProps } from './use-brief';
+
+/** What the kit must keep at all times, each with how it stands. */
+export function RulesPanel({ brief, change, view }: BriefProps & { readonly view: KitView }) {
+  const edge = { units: view.units, currency: view.bench.currency };
+  const kept = rulesKept(view.kit, brief.rules);
+  return (
+    <Panel
+      title="Rules"
+      says="They hold at all times: a rule that an edit breaks shows at once among the findings."
+    >
+      <Box as="ul" listStyleType="none" aria-label="Rules">
+        {kept.map(({ rule, kept: isKept }, at) => (
+          <Flex as="li" key={at} gap="2" align="center" minHeight="11">
+            <Text
+              as="span"
+              role="img"
+              aria-label={words(isKept)}
+              color={isKept === false ? 'signal.fg' : 'leaf.fg'}
+            >
+              {isKept === null ? '?' : isKept ? '●' : '■'}
+            </Text>
+            <Text flex="1">
+              {ruleInWords(rule, edge)}
+              {isKept !== true && `: ${words(isKept)}`}
+            </Text>
+            <Button
+              size="icon"
+              variant="bare"
+              aria-label={`Drop the rule: ${ruleInWords(rule, edge)}`}
+              onClick={() => change({ rules: brief.rules.filter((_, which) => which !== at) })}
+            >
+              <X size={18} aria-hidden />
+            </Button>
+          </Flex>
+        ))}
+      </Box>
+      {brief.rules.length < mostRules && (
+        <AddRule onAdd={(rule) => change({ rules: [...brief.rules, rule] })} />
+      )}
+    </Panel>
+  );
+}
+
+function words(isKept: boolean | null): string {
+  return isKept === null ? 'not known' : isKept ? 'kept' : 'broken';
+}
+
+function AddRule({ onAdd }: { readonly onAdd: (rule: BriefRule) => void }) {
+  const [which, setWhich] = useState<NewRule>('lids close');
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const asks = newRules[which].asks;
+  function add(): void {
+    const why = asks === 'words' ? whyNotName(typed) : null;
+    const rule = why === null ? ruleFrom(which, typed) : null;
+    setProblem(
+      rule === null ? `Say ${newRules[which].says}${why === null ? '' : `: it ${why}`}.` : null,
+    );
+    if (rule === null) return;
+    setTyped('');
+    onAdd(rule);
+  }
+  return (
+    <Flex gap="2" wrap="wrap" align="flex-end" marginTop="2">
+      <Choice<NewRule>
+        label="One more rule"
+        value={which}
+        options={(Object.keys(newRules) as NewRule[]).map(
+          (each) => [each, newRules[each].name] as const,
+        )}
+        onChange={setWhich}
+      />
+      {asks !== 'nothing' && (
+        <Input
+          height="11"
+          width="170px"
+          aria-label={newRules[which].says}
+          aria-invalid={problem !== null}
+          placeholder={newRules[which].says}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={(event) => event.key === 'Enter' && add()}
+        />
+      )}
+      <Button onClick={add}>Add</Button>
+      {problem !== null && (
+        <Text role="alert" fontSize="sm" color="fg.error" width="100%">
+          {problem}
+        </Text>
+      )}
+    </Flex>
+  );
+}
