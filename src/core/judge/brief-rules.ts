@@ -128,15 +128,23 @@ function descending(sides: readonly number[]): readonly [number, number, number]
 
 /** Pieces that are there and are of that kind, or have every one of those words in their name. */
 function named({ whole, gear, day }: WorkedOutKit, what: string): readonly string[] {
-  const words = what.toLowerCase().split(/[\s-]+/);
+  const words = what
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => word !== '');
   return whole.placements
     .filter(({ id }) => absenceOf(gear(id), day) === null && isNamed(gear(id), words))
     .map(({ id }) => id);
 }
 
 function isNamed({ kind, name }: Gear, words: readonly string[]): boolean {
-  const text = `${name} ${(kind ?? '').replaceAll('-', ' ')}`.toLowerCase();
-  return words.every((word) => text.includes(word));
+  const own = `${name} ${kind ?? ''}`.toLowerCase().split(/[^\p{L}\p{N}]+/u);
+  const singular = new Set(own.map(withoutS));
+  return words.every((word) => singular.has(withoutS(word)));
+}
+
+function withoutS(word: string): string {
+  return word.endsWith('s') ? word.slice(0, -1) : word;
 }
 
 /** A rule as somebody would say it. */

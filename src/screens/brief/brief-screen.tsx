@@ -10,6 +10,7 @@ import { Panel } from '@/ui/fields/panel';
 import { localDay, useKitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { SubPlaces } from '@/ui/shell/sub-places';
 import { perform } from '@/ui/notice/notice';
 import { DayRing } from './day-ring';
 import { PeoplePanel } from './people-panel';
@@ -39,59 +40,62 @@ function BriefSheet({
   const preset = presets.find(({ id }) => id === brief.preset);
   const { own } = view;
   return (
-    <Flex gap="5" align="flex-start" flexDirection={{ base: 'column', xl: 'row' }}>
+    <>
       <ScreenHeading>Brief of {own.name}</ScreenHeading>
-      <Flex direction="column" gap="4" flex="1" minWidth="0" width="100%">
-        <Panel
-          title={`What ${own.name} is for`}
-          says={preset?.says ?? 'Start from a usual kind of kit, or say it from nothing.'}
-        >
-          <Flex gap="3" wrap="wrap" align="flex-end">
-            <Choice
-              label="Start from"
-              value={brief.preset ?? ''}
-              options={[['', 'nothing'], ...presets.map(({ id, name }) => [id, name] as const)]}
-              onChange={(id) => {
-                const chosen = presets.find((each) => each.id === id);
-                change(chosen ? withPreset(own.brief, chosen, today) : { preset: null });
-              }}
-            />
-            {own.otherBriefs.length > 0 && (
+      <SubPlaces />
+      <Flex gap="5" align="flex-start" flexDirection={{ base: 'column', xl: 'row' }}>
+        <Flex direction="column" gap="4" flex="1" minWidth="0" width="100%">
+          <Panel
+            title={`What ${own.name} is for`}
+            says={preset?.says ?? 'Start from a usual kind of kit, or say it from nothing.'}
+          >
+            <Flex gap="3" wrap="wrap" align="flex-end">
               <Choice
-                label="Held against"
-                value=""
-                options={[
-                  ['', brief.name || 'this brief'],
-                  ...own.otherBriefs.map(
-                    ({ name }, at) => [String(at), name || `brief ${at + 2}`] as const,
-                  ),
-                ]}
-                onChange={(at) => {
-                  const other = own.otherBriefs[Number(at)];
-                  if (at === '' || !other) return;
-                  const others = own.otherBriefs.map((each) => (each === other ? brief : each));
-                  perform({
-                    do: 'change kit',
-                    id: own.id,
-                    change: { brief: other, otherBriefs: others },
-                  });
+                label="Start from"
+                value={brief.preset ?? ''}
+                options={[['', 'nothing'], ...presets.map(({ id, name }) => [id, name] as const)]}
+                onChange={(id) => {
+                  const chosen = presets.find((each) => each.id === id);
+                  change(chosen ? withPreset(own.brief, chosen, today) : { preset: null });
                 }}
               />
-            )}
-          </Flex>
-        </Panel>
-        <PlacePanel brief={brief} change={change} />
-        <WhenPanel brief={brief} change={change} today={today} />
-        <WeatherPanel brief={brief} change={change} conditions={conditions} asking={asking} />
-        <PeoplePanel brief={brief} change={change} />
-        <WaterPanel brief={brief} change={change} conditions={conditions} />
+              {own.otherBriefs.length > 0 && (
+                <Choice
+                  label="Held against"
+                  value=""
+                  options={[
+                    ['', brief.name || 'this brief'],
+                    ...own.otherBriefs.map(
+                      ({ name }, at) => [String(at), name || `brief ${at + 2}`] as const,
+                    ),
+                  ]}
+                  onChange={(at) => {
+                    const other = own.otherBriefs[Number(at)];
+                    if (at === '' || !other) return;
+                    const others = own.otherBriefs.map((each) => (each === other ? brief : each));
+                    perform({
+                      do: 'change kit',
+                      id: own.id,
+                      change: { brief: other, otherBriefs: others },
+                    });
+                  }}
+                />
+              )}
+            </Flex>
+          </Panel>
+          <PlacePanel brief={brief} change={change} />
+          <WhenPanel brief={brief} change={change} today={today} />
+          <WeatherPanel brief={brief} change={change} conditions={conditions} asking={asking} />
+          <PeoplePanel brief={brief} change={change} />
+          <WaterPanel brief={brief} change={change} conditions={conditions} />
+        </Flex>
+        <Flex direction="column" gap="4" width={{ base: '100%', xl: '400px' }} flexShrink="0">
+          <DayRing brief={brief} conditions={conditions} />
+          <RulesPanel brief={brief} change={change} view={view} />
+          <SchoolsPanel brief={brief} change={change} />
+        </Flex>
       </Flex>
-      <Flex direction="column" gap="4" width={{ base: '100%', xl: '400px' }} flexShrink="0">
-        <DayRing brief={brief} conditions={conditions} />
-        <RulesPanel brief={brief} change={change} view={view} />
-        <SchoolsPanel brief={brief} change={change} />
-      </Flex>
-    </Flex>
+    </>
   );
 }
 

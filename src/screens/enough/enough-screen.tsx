@@ -8,6 +8,7 @@ import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { useUnderBrief } from '@/ui/kit/under-brief';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { SubPlaces } from '@/ui/shell/sub-places';
 import { NeedSheet } from './need-sheet';
 
 /** Every need of the brief: what it asks, what the kit gives, how many days that lasts, and how that was worked out. */
@@ -18,6 +19,7 @@ export function EnoughScreen() {
   return (
     <Box maxWidth="1080px">
       <ScreenHeading>Is {view.own.name} enough?</ScreenHeading>
+      <SubPlaces />
       {view.own.brief === null ? (
         <Text>
           Nobody said yet what {view.own.name} is for.{' '}
