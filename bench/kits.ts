@@ -1,3 +1,4 @@
+import { septemberTraverse } from '../src/core/demo/briefs';
 import { gearOfKind, kinds } from '../src/core/catalogue';
 import type { Gear } from '../src/core/gear';
 import {
@@ -36,7 +37,7 @@ export function benchWith(placements: number): Bench {
       return newPlacement(gear.id, gear.id, place);
     }),
     wishes: [],
-    brief: null,
+    brief: septemberTraverse,
     otherBriefs: [],
     modules: [],
   };

@@ -1,10 +1,12 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
-import { useMemo } from 'react';
+import { useEffect, useState } from 'react';
+import type { Brief } from '@/core/brief';
+import type { WorkedOutKit } from '@/core/kit';
 import { needFixes, type NeedFix } from '@/core/kit/need-fixes';
 import { newPlacement, type Command } from '@/core/loadout';
-import type { Need } from '@/core/needs/need';
+import type { Need, NeedId } from '@/core/needs/need';
 import { printMass, printMoney, printNumber } from '@/core/quantity';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
@@ -20,11 +22,9 @@ interface NeedFixesProps {
 /** What would answer a short need, each a press away: from the shelf first, then typical pieces. */
 export function NeedFixes({ view, need }: NeedFixesProps) {
   const { kit, own, bench, units } = view;
-  const fixes = useMemo(
-    () => (own.brief === null ? [] : needFixes(kit, own.brief, need.need)),
-    [kit, own.brief, need.need],
-  );
+  const fixes = useFixes(kit, own.brief, need.need);
   if (need.standing === 'met' || need.standing === 'not known') return null;
+  if (fixes === null) return <Text marginTop="2">Looking for what would answer it…</Text>;
   if (fixes.length === 0) {
     return <Text marginTop="2">No single piece of the shelf or the catalogue answers this.</Text>;
   }
@@ -92,6 +92,25 @@ export function NeedFixes({ view, need }: NeedFixesProps) {
     };
   }
 }
+
+/** What would answer it, looked for once what is on screen stands; null until then. */
+function useFixes(kit: WorkedOutKit, brief: Brief | null, need: NeedId): readonly NeedFix[] | null {
+  const [found, setFound] = useState<{
+    readonly of: WorkedOutKit;
+    readonly fixes: readonly NeedFix[];
+  } | null>(null);
+  useEffect(() => {
+    const timer = setTimeout(
+      () => setFound({ of: kit, fixes: brief === null ? [] : needFixes(kit, brief, need) }),
+      afterPaintMs,
+    );
+    return () => clearTimeout(timer);
+  }, [kit, brief, need]);
+  return found?.of === kit ? found.fixes : null;
+}
+
+/** Time for what an edit changes to be painted first, in ms. */
+const afterPaintMs = 60;
 
 function nameOf({ gear, count }: NeedFix): string {
   return count === 1 ? gear.name : `${count} × ${gear.name}`;

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useDeferredValue, useEffect } from 'react';
 import { create } from 'zustand';
 import type { UnderBrief } from '@/core/kit/under-brief';
 import type { KitView } from './kit-view';
@@ -16,7 +16,9 @@ const fetchAfterMs = 260;
 const answers = new WeakMap<KitView, UnderBrief>();
 
 /** The kit on the table under its own brief; null while it has none, or while what judges it is still under way. */
-export function useUnderBrief(view: KitView | null): UnderBrief | null {
+export function useUnderBrief(shown: KitView | null): UnderBrief | null {
+  // What an edit changes is painted first; the needs follow.
+  const view = useDeferredValue(shown);
   const judged = useLoaded((state) => state.judged);
   useEffect(() => {
     if (judged !== null) return;
