@@ -33,7 +33,18 @@ const shots: readonly Shot[] = [
     first: (page) => page.getByLabel('Type gear to add').fill('ridge bottle 1 L 180 g'),
   },
   { name: 'mat-phone', path: '/layout', phone: true },
-  { name: 'mat-dark', path: '/layout', dark: true },
+  { name: 'brief', path: '/brief', dark: true },
+  {
+    name: 'enough',
+    path: '/brief/enough',
+    first: async (page) => {
+      await page.locator('[data-need=sleep] > button').click();
+      await page
+        .getByRole('button', { name: /met then/ })
+        .first()
+        .waitFor();
+    },
+  },
   {
     name: 'stow',
     path: '/stow',

@@ -23,7 +23,7 @@ export const septemberTraverse: Brief = {
   ],
   when: { on: 'days', from: demoTripBegins, to: '2027-09-26' },
   heard,
-  weather: { ...noWeather, lowC: 2, highC: 10 },
+  weather: { ...noWeather, lowC: 3, highC: 10 },
   dryHours: 2,
   waterIsCloudy: false,
   searchHours: 48,

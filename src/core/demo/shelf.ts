@@ -64,7 +64,7 @@ export const demoShelf: readonly Gear[] = [
   piece('twig-stove', 'twig-stove', 'Folding twig stove', { massG: 415 }),
   piece('tarp', 'tarp', 'Tarp 3 × 3 m', { massG: 634 }),
   piece('peg', 'pegs', 'Tarp peg', { count: 12, massG: 12.5 }),
-  piece('sleeping-bag', 'sleeping-bag', 'Sleeping bag, three-season', { count: 2, massG: 1180 }),
+  piece('sleeping-bag', 'sleeping-bag', 'Sleeping bag, three-season', { count: 2, massG: 1180, supplies: amounts('sleeping-bag', { sleep: 5 }) }),
   piece('bivvy', 'bivvy', 'Bivvy bag', { count: 1, massG: 472 }),
   piece('ground-mat', 'ground-mat', 'Closed-cell ground mat', { count: 2, massG: 405 }),
   piece('wool-blanket', 'wool-blanket', 'Wool blanket', { massG: 1620 }),

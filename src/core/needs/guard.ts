@@ -1,3 +1,4 @@
+import { capital } from '../gear';
 import { countries } from '../catalogue/countries';
 import { answered, listed, notAsked, notKnown, type Answer } from './need';
 import { idsOf, type Given, type NeedsKit } from './needs-kit';
@@ -49,7 +50,7 @@ export function guard(kit: NeedsKit): Answer {
     supply: worst.people,
     unit: 'people',
     days: null,
-    says: `${listed(guarded.map(({ what, people: kept }) => `${what}: ${kept} of ${people.length}`))} guarded.`,
+    says: `${capital(listed(guarded.map(({ what, people: kept }) => `${what}: ${kept} of ${people.length}`)))} guarded.`,
     placements: idsOf(guarded.flatMap(({ given }) => given)),
     steps: [`${country.name}: ${country.insects} insects.`],
   });

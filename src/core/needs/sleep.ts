@@ -3,7 +3,7 @@ import { clothedClo, sleepClo, sleepTempC } from '../gear';
 import { groundR } from '../models';
 import { answered, notAsked, notKnown, type Answer } from './need';
 import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
-import { dealtOut, groundEach } from './sleepers';
+import { dealtOut, eachDealt, groundEach } from './sleepers';
 
 /** What a cover adds round a bag, in clo (own): a bivvy or bag cover, a reflective sheet. */
 const coverClo: Readonly<Record<string, number>> = {
@@ -32,9 +32,10 @@ export interface Sleeper {
 export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
   const bags = insulation(kit);
   const beds = dealtOut(
-    bags.map(({ clo }) => clo),
+    bags.flatMap(({ given, clo, isBag }) =>
+      eachDealt(given, clo, isBag ? 'bag' : given.placement.gear, isBag),
+    ),
     kit.people.map(() => 0),
-    { onceEach: bags.map(({ isBag }) => isBag) },
   );
   const grounds = groundEach(kit);
   return kit.people.map(({ name }, at) => {
@@ -51,7 +52,7 @@ interface Insulation {
   readonly isBag: boolean;
 }
 
-/** Every single piece that keeps a sleeper warm, the warmest first. */
+/** What keeps a sleeper warm: bags, and what is put on or round them. */
 function insulation(kit: NeedsKit): readonly Insulation[] {
   const bags = kit.given('sleep').filter(({ supply }) => supply.fitness !== 'improvised');
   const asBag = new Set(bags.map(({ placement }) => placement.id));
@@ -59,17 +60,13 @@ function insulation(kit: NeedsKit): readonly Insulation[] {
     .given('insulate')
     .filter((given) => isRelied(given) && !asBag.has(given.placement.id));
   return [
-    ...bags.flatMap((given) => eachOf(given, sleepClo(given.amount ?? 33), true)),
-    ...covers.flatMap((given) => eachOf(given, addsClo(given), false)),
-  ].sort((one, other) => other.clo - one.clo);
+    ...bags.map((given) => ({ given, clo: sleepClo(given.amount ?? 33), isBag: true })),
+    ...covers.map((given) => ({ given, clo: addsClo(given), isBag: false })),
+  ];
 }
 
 function addsClo({ gear, amount }: Given): number {
   return coverClo[gear.kind ?? ''] ?? amount ?? 0;
-}
-
-function eachOf(given: Given, clo: number, isBag: boolean): readonly Insulation[] {
-  return Array.from({ length: Math.min(given.count, 40) }, () => ({ given, clo, isBag }));
 }
 
 /** The lowest temperature slept through without a fire, against a cold night of the time. */

@@ -1,27 +1,49 @@
-import { isRelied, type NeedsKit } from './needs-kit';
+import { isRelied, type Given, type NeedsKit } from './needs-kit';
+
+/** One piece to deal out: how much it gives, and what it is of: nobody wears a second jersey while another has none. */
+export interface Dealt {
+  readonly gives: number;
+  readonly group: string;
+  /** Nobody can use a second of the group at all. */
+  readonly onceEach?: boolean;
+}
+
+/** Each of a placement’s pieces, to be dealt out. */
+export function eachDealt(
+  { placement, count }: Given,
+  gives: number,
+  group = placement.gear,
+  onceEach = false,
+): readonly Dealt[] {
+  return Array.from({ length: Math.min(count, mostDealt) }, () => ({ gives, group, onceEach }));
+}
+
+/** More of one piece than this are not worn or lain on. */
+const mostDealt = 60;
 
 /**
- * Pieces dealt out one by one, the largest first, each to whoever has least, so that the worst-off gets most.
+ * Pieces dealt out one by one, the largest first, each to whoever has least among those with fewest of its group, so that the
+ * worst-off gets most.
  *
- * @param onceEach marks pieces of which nobody takes a second while anybody has none.
  * @returns what each has in the end.
  */
-export function dealtOut(
-  pieces: readonly number[],
-  start: readonly number[],
-  { onceEach = [] }: { readonly onceEach?: readonly boolean[] } = {},
-): readonly number[] {
+export function dealtOut(pieces: readonly Dealt[], start: readonly number[]): readonly number[] {
   const has = [...start];
-  const taken = start.map(() => false);
-  for (const [at, piece] of pieces.entries()) {
-    if (onceEach[at] && taken.every(Boolean)) continue;
-    const worst = has.reduce((least, value, who) => {
-      if (onceEach[at] && taken[who]) return least;
-      return least < 0 || value < has[least]! ? who : least;
-    }, -1);
-    if (worst < 0) continue;
-    has[worst]! += piece;
-    if (onceEach[at]) taken[worst] = true;
+  const ofGroup = new Map<string, number[]>();
+  for (const { gives, group, onceEach } of [...pieces].sort(
+    (one, other) => other.gives - one.gives,
+  )) {
+    const taken = ofGroup.get(group) ?? start.map(() => 0);
+    ofGroup.set(group, taken);
+    const fewest = Math.min(...taken);
+    if (onceEach && fewest > 0) continue;
+    const who = has.reduce(
+      (least, value, at) =>
+        taken[at] === fewest && (least < 0 || value < has[least]!) ? at : least,
+      -1,
+    );
+    has[who]! += gives;
+    taken[who]! += 1;
   }
   return has;
 }
@@ -31,8 +53,7 @@ export function groundEach(kit: NeedsKit): readonly number[] {
   const mats = kit
     .given('ground')
     .filter(isRelied)
-    .flatMap(({ amount, count }) => Array.from({ length: Math.min(count, 40) }, () => amount ?? 0))
-    .sort((one, other) => other - one);
+    .flatMap((given) => eachDealt(given, given.amount ?? 0));
   return dealtOut(
     mats,
     kit.people.map(() => 0),

@@ -2,7 +2,7 @@ import { clothedClo } from '../gear';
 import { dayClo } from '../models';
 import { answered, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
-import { dealtOut } from './sleepers';
+import { dealtOut, eachDealt } from './sleepers';
 
 /** What a windproof shell adds, in clo (own, after ISO 9920’s light jackets). */
 const shellClo = 0.3;
@@ -18,16 +18,12 @@ export function warmth(kit: NeedsKit): Answer {
   const tempC = (lowC.value + highC.value) / 2;
   const demand = dayClo(tempC, wind, 'camp');
   const shells = kit.given('shell').filter((given) => isRelied(given) && isWorn(given));
-  const layers = [
-    ...kit.given('insulate').filter((given) => isRelied(given) && isWorn(given)),
-    ...shells.map((given) => ({ ...given, amount: shellClo })),
-  ];
+  const layers = kit.given('insulate').filter((given) => isRelied(given) && isWorn(given));
   const each = dealtOut(
-    layers
-      .flatMap(({ amount, count }) =>
-        Array.from({ length: Math.min(count, 40) }, () => amount ?? 0),
-      )
-      .sort((one, other) => other - one),
+    [
+      ...layers.flatMap((given) => eachDealt(given, given.amount ?? 0)),
+      ...shells.flatMap((given) => eachDealt(given, shellClo, 'shell', true)),
+    ],
     people.map(() => clothedClo),
   );
   const supply = Math.min(...each);
@@ -38,7 +34,7 @@ export function warmth(kit: NeedsKit): Answer {
     unit: 'clo',
     days: null,
     says: `In camp at ${print.celsius(tempC)}${windKmh ? ` with ${print.number(wind)} km/h of wind` : ''} everybody wears ${print.number(demand, 1)} clo; the worst off has ${print.number(supply, 1)}, ordinary clothes counted as 1.`,
-    placements: idsOf(layers),
+    placements: idsOf([...layers, ...shells]),
     worked: [
       work('wind-chill', { tempC, windKmh: wind }),
       work('day-clo', { tempC, windKmh: wind, activity: 'camp' }),

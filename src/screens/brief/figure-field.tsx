@@ -48,7 +48,6 @@ export function FigureField(props: FigureFieldProps) {
             height="11"
             inputMode="decimal"
             autoComplete="off"
-            placeholder={unlessTyped === undefined ? '' : unlessTyped}
             value={typed ?? shown}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={take}
@@ -56,7 +55,7 @@ export function FigureField(props: FigureFieldProps) {
           />
           {unlessTyped !== undefined && (
             <Text fontSize="xs" color="fg.muted">
-              {value === null ? `${unlessTyped}, unless typed` : 'typed'}
+              {value === null ? unlessTyped : 'typed'}
             </Text>
           )}
         </>

@@ -87,7 +87,7 @@ function countryInWords(id: CountryId): string {
     `View ${view}`,
     `${insects} insects`,
     groundBites ? 'the ground bites' : '',
-    firewood === 'none' ? 'no firewood' : `${firewood} firewood`,
+    { none: 'no firewood', some: 'some firewood', plenty: 'plenty of firewood' }[firewood],
     isWet ? 'wet' : 'dry',
   ]
     .filter((words) => words !== '')

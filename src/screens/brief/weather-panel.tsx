@@ -33,7 +33,7 @@ export function WeatherPanel({ brief, change, conditions, asking }: WeatherPanel
             <FigureField
               key={field}
               label={label}
-              flex="1 1 130px"
+              flex="1 1 112px"
               range={briefRanges[field]}
               value={weather[field]}
               unlessTyped={

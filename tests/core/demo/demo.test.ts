@@ -8,6 +8,7 @@ import { bulkOf, isHolder, longestNote, whyNotName, whyNotPlain } from '@/core/g
 import { overplaced, unsound, type Bench } from '@/core/loadout';
 import { findingsOf } from '@/core/judge';
 import { workedOut } from '@/core/kit';
+import { underBrief } from '@/core/kit/under-brief';
 import { waysOf } from '@/core/ways';
 
 const gear = [...demoBench.shelf.values()];
@@ -108,9 +109,12 @@ describe('the demo’s kits', () => {
     );
   });
 
-  it('sleep no colder than four degrees above a late-September night of two', () => {
-    const bag = demoBench.shelf.get('sleeping-bag')!;
-    expect(bag.supplies.find(({ job }) => job === 'sleep')!.amount).toBe(6);
+  it('sleep four degrees short of a late-September night, the worst-off of two', () => {
+    const own = demoBench.loadouts.get(demoOpensOn)!;
+    const { needs } = underBrief(workedOut(demoBench, own, '2026-10-01'), own.brief!, 'metric');
+    const sleep = needs.find(({ need }) => need === 'sleep')!;
+    expect(sleep.supply! - sleep.demand!).toBeCloseTo(4, 0);
+    expect(sleep.standing).toBe('short');
   });
 });
 

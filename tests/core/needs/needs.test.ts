@@ -142,6 +142,12 @@ describe('warmth, bed and roof', () => {
     expect(jersey.demand).toBeCloseTo((33 - 6) / (0.155 * 0.75 * 100), 9);
     // Ordinary clothes 1, a jersey 0.4; the one jacket goes to one of them.
     expect(jersey.supply).toBeCloseTo(1.4, 9);
+    // Nobody wears two jerseys while the other has none, and one shell is worn at a time.
+    const many = need('warmth', [
+      { kind: 'wool-jersey', count: 3 },
+      { kind: 'rain-jacket', count: 5 },
+    ]);
+    expect(many.supply).toBeCloseTo(1.7, 9);
   });
 
   it('keeps people dry, not square metres', () => {
