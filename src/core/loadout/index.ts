@@ -8,6 +8,7 @@ export * from './using';
 export * from './tree';
 export * from './totals';
 export * from './extent';
+export * from './for-others';
 export * from './difference';
 export * from './overplaced';
 export * from './commands';

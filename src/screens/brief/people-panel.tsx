@@ -20,7 +20,7 @@ export function PeoplePanel({ brief, change }: BriefProps) {
   return (
     <Panel
       title="Who"
-      says="What is not said is taken for a grown person of 75 kg. Their own musts are never written into a file for others unless ticked."
+      says="What is not said is taken for a grown person of 75 kg. A kit’s file for others says none of it unless you tick that; the file of the whole bench keeps all."
     >
       {people.map((person, at) => (
         <Box

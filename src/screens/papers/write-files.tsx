@@ -3,7 +3,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
-import { benchOfKit, type Bench, type Loadout } from '@/core/loadout';
+import { benchOfKit, forOthers, type Bench, type Loadout } from '@/core/loadout';
 import { picturesOf } from '@/store/pictures';
 import { Button } from '@/ui/fields/button';
 import { Tick } from '@/ui/fields/tick';
@@ -26,6 +26,8 @@ type Writing =
 /** Writes one kit or all to a file, with pictures where asked for. What is written was read back before. */
 export function WriteFiles({ bench, loadout, today }: WriteFilesProps) {
   const [hasPictures, setHasPictures] = useState(false);
+  const [hasPeople, setHasPeople] = useState(false);
+  const ofKit = benchOfKit(bench, loadout.id);
   const [writing, setWriting] = useState<Writing>({ state: 'none' });
 
   async function write(part: Bench, fileName: string): Promise<void> {
@@ -48,7 +50,7 @@ export function WriteFiles({ bench, loadout, today }: WriteFilesProps) {
         <Button
           disabled={isWriting}
           onClick={() =>
-            void write(benchOfKit(bench, loadout.id), `${fileNameOf(loadout.name)}.json`)
+            void write(hasPeople ? ofKit : forOthers(ofKit), `${fileNameOf(loadout.name)}.json`)
           }
         >
           <Download size={18} aria-hidden /> This kit
@@ -57,11 +59,16 @@ export function WriteFiles({ bench, loadout, today }: WriteFilesProps) {
           <Download size={18} aria-hidden /> The whole bench
         </Button>
       </Flex>
-      <Box marginTop="2">
+      <Flex marginTop="2" gap="1.5" wrap="wrap">
         <Tick isOn={hasPictures} onChange={setHasPictures}>
           With the pictures
         </Tick>
-      </Box>
+        {loadout.brief !== null && (
+          <Tick isOn={hasPeople} onChange={setHasPeople}>
+            This kit with what its people say of themselves
+          </Tick>
+        )}
+      </Flex>
       <Box aria-live="polite" fontSize="sm" marginTop="1">
         {isWriting && <Text>Writing, and reading it back…</Text>}
         {writing.state === 'written' && (

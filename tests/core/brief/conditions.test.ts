@@ -12,6 +12,9 @@ import {
 } from '@/core/brief';
 import { presets, withPreset } from '@/core/brief/presets';
 import { unsoundBrief } from '@/core/brief/outline';
+import { demoBench, demoOpensOn } from '@/core/demo';
+import { readFile, writeFile } from '@/core/exchange';
+import { benchOfKit, forOthers } from '@/core/loadout';
 import { autumn, today } from '../../support/under-brief';
 
 const untyped: Brief = withClimate({ ...autumn, weather: noWeather }, today);
@@ -117,5 +120,16 @@ describe('what is refused', () => {
       country: 'arctic',
     } as const;
     expect(unsoundBrief({ ...autumn, heard: climateFor(place, today) })).toBeNull();
+  });
+});
+
+describe('a kit for others', () => {
+  it('says of its people nothing but how many they are, in every brief of it', () => {
+    const text = writeFile(forOthers(benchOfKit(demoBench, demoOpensOn)));
+    expect(text).not.toMatch(/Bow|Stern|"bodyKg":\d/);
+    const read = readFile(text);
+    const { brief, otherBriefs } = (read.ok && read.value.loadouts.get(demoOpensOn)) || {};
+    expect([brief!.people.length, otherBriefs![0]!.people.length]).toEqual([2, 2]);
+    expect(writeFile(demoBench)).toContain('"bodyKg":68');
   });
 });
