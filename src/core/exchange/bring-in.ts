@@ -1,5 +1,5 @@
 import type { Gear } from '../gear';
-import type { Bench, Command, Loadout, Version } from '../loadout';
+import { withOwnPeople, type Bench, type Command, type Loadout, type Version } from '../loadout';
 import { isSame } from './same';
 
 /** What to do with an entry that is here already but differs. */
@@ -36,7 +36,7 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
 
   const gear = sort(file.shelf, bench.shelf, ofMoney);
   const loadouts = sort(file.loadouts, bench.loadouts, (loadout) =>
-    onGear(loadout, gear.ids, pricesLeftBehind),
+    withOwnPeople(onGear(loadout, gear.ids, pricesLeftBehind), bench.loadouts.get(loadout.id)),
   );
   const kits = loadouts.brought.map(({ entry, arrival }) => ({
     arrival,

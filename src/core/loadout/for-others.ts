@@ -31,3 +31,21 @@ function kitForOthers(loadout: Loadout): Loadout {
 function briefForOthers(brief: Brief): Brief {
   return { ...brief, people: brief.people.map(() => somebody) };
 }
+
+/** A kit as it came back from others, with what its people say of themselves as it is here: nothing of that is lost by it. */
+export function withOwnPeople(theirs: Loadout, mine: Loadout | undefined): Loadout {
+  if (!mine) return theirs;
+  return {
+    ...theirs,
+    brief: theirs.brief && peopled(theirs.brief, mine.brief),
+    otherBriefs: theirs.otherBriefs.map((each, at) => peopled(each, mine.otherBriefs[at] ?? null)),
+  };
+}
+
+function peopled(theirs: Brief, mine: Brief | null): Brief {
+  const saysNothing =
+    JSON.stringify(theirs.people) === JSON.stringify(theirs.people.map(() => somebody));
+  return saysNothing && mine?.people.length === theirs.people.length
+    ? { ...theirs, people: mine.people }
+    : theirs;
+}

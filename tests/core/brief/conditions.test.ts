@@ -13,7 +13,7 @@ import {
 import { presets, withPreset } from '@/core/brief/presets';
 import { unsoundBrief } from '@/core/brief/outline';
 import { demoBench, demoOpensOn } from '@/core/demo';
-import { readFile, writeFile } from '@/core/exchange';
+import { bringIn, readFile, writeFile } from '@/core/exchange';
 import { benchOfKit, forOthers } from '@/core/loadout';
 import { autumn, today } from '../../support/under-brief';
 
@@ -131,5 +131,9 @@ describe('a kit for others', () => {
     const { brief, otherBriefs } = (read.ok && read.value.loadouts.get(demoOpensOn)) || {};
     expect([brief!.people.length, otherBriefs![0]!.people.length]).toEqual([2, 2]);
     expect(writeFile(demoBench)).toContain('"bodyKg":68');
+    // Brought back, it is the same kit, and nothing that its people said is lost.
+    if (!read.ok) throw new Error(read.problem.message);
+    const back = bringIn(demoBench, read.value, 'replace mine', () => 'new');
+    expect(back.loadouts.map(({ arrival }) => arrival)).toEqual(['the same']);
   });
 });
