@@ -1,5 +1,6 @@
 import {
   openDB,
+  unwrap,
   type DBSchema,
   type IDBPDatabase,
   type IDBPTransaction,
@@ -211,24 +212,23 @@ export async function save(
     return 'stale';
   }
   const change = changeBetween(history.bench, next.bench);
-  const requests: Promise<unknown>[] = parts.flatMap((part) => {
-    const store = writing.objectStore(part);
-    return swapsOf(change, part).map(({ id, after }) =>
-      after === null ? store.delete(id) : store.put(after as never),
-    );
-  });
+  // Thousands of records at once: the transaction answers for them, not a promise of each.
+  for (const part of parts) {
+    const store = unwrap(writing.objectStore(part)) as IDBObjectStore;
+    for (const { id, after } of swapsOf(change, part))
+      if (after === null) store.delete(id);
+      else store.put(after);
+  }
   const kept = new Set(next.entries);
   const had = new Set(history.entries);
-  const entries = writing.objectStore('entries');
-  for (const entry of history.entries)
-    if (!kept.has(entry)) requests.push(entries.delete(entry.at));
-  for (const entry of next.entries) if (!had.has(entry)) requests.push(entries.put(entry));
+  const entries = unwrap(writing.objectStore('entries')) as IDBObjectStore;
+  for (const entry of history.entries) if (!kept.has(entry)) entries.delete(entry.at);
+  for (const entry of next.entries) if (!had.has(entry)) entries.put(entry);
   const saved: About = {
     revision: revision + 1,
     currency: next.bench.currency,
     cursor: next.cursor,
   };
-  requests.push(writing.objectStore('about').put(saved, 'bench'));
-  await Promise.all([...requests, writing.done]);
+  await Promise.all([writing.objectStore('about').put(saved, 'bench'), writing.done]);
   return { revision: saved.revision, history: next };
 }
