@@ -5,6 +5,7 @@ import type { GearRead, GearSetting, RowsProgress } from '@/core/exchange/gear-r
 import type { Picture } from '@/core/exchange/picture';
 import type { ReadingProgress } from '@/core/exchange/read';
 import type { Table } from '@/core/exchange/table';
+import type { ReadRoute } from '@/core/exchange/gpx';
 import type { Outcome } from '@/core/quantity';
 import type { Bench } from '@/core/loadout';
 import { Beside, BesideFailed, type Call } from './beside';
@@ -77,5 +78,12 @@ export function callWrite(bench: Bench, pictures: readonly Picture[]): Call<Outc
   return besideOrHere(
     exchange.call((remote) => remote.write(bench, pictures)),
     async () => (await work()).write(bench, pictures),
+  );
+}
+
+export function callRoute(bytes: Uint8Array): Call<Outcome<ReadRoute>> {
+  return besideOrHere(
+    exchange.call((remote) => remote.route(bytes)),
+    async () => (await work()).route(bytes),
   );
 }

@@ -8,6 +8,7 @@ import { plansFor, type FilePlans } from '@/core/exchange/file-plans';
 import { writtenFile } from '@/core/exchange/write';
 import type { Picture } from '@/core/exchange/picture';
 import type { ReadingProgress } from '@/core/exchange/read';
+import { readGpx, type ReadRoute } from '@/core/exchange/gpx';
 import type { Outcome } from '@/core/quantity';
 import type { Bench } from '@/core/loadout';
 import { newId } from '@/store/new-id';
@@ -51,6 +52,10 @@ export const exchangeWork = {
 
   write(bench: Bench, pictures: readonly Picture[]): Promise<Outcome<string>> {
     return Promise.resolve(writtenFile(bench, pictures));
+  },
+
+  route(bytes: Uint8Array): Promise<Outcome<ReadRoute>> {
+    return Promise.resolve(readGpx(textOf(bytes)));
   },
 
   cancel,

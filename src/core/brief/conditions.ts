@@ -4,15 +4,17 @@ import {
   climateOf,
   daylightOf,
   sunHours,
+  walkingHours,
   wbgtC,
   type ClimatePlace,
   type MonthClimate,
 } from '../models';
+import { briefRanges } from './bounds';
 import type { Brief, HeardClimate } from './brief';
 import { monthOf, periodOf, type Period } from './days';
 
-/** Where a figure is from: typed by the person, the climate service, the kind of country, or the usual. */
-export type Source = 'typed' | 'climate' | 'country' | 'usual';
+/** Where a figure is from: typed by the person, the climate service, the route, or the kind of country. */
+export type Source = 'typed' | 'climate' | 'route' | 'country';
 
 export interface Told<T = number> {
   readonly value: T;
@@ -111,7 +113,7 @@ export function conditionsOf(brief: Brief, today: string): Conditions {
       rainDays === null
         ? (country?.isWet ?? null)
         : (country?.isWet ?? false) || rainDays.value >= 12,
-    dryHours: byCountry(brief.dryHours, country?.dryHours),
+    dryHours: dryHoursOf(brief) ?? byCountry(null, country?.dryHours),
     waterIsCloudy: byCountry(brief.waterIsCloudy, country?.waterIsCloudy),
     waterThreats: byCountry(brief.waterThreats, country?.waterThreats),
   };
@@ -140,6 +142,24 @@ function monthAt({ months }: HeardClimate, month: number): MonthClimate {
   };
 }
 
+/** The climate of one day of the time: mean high and low, and how far a single night lies from its mean. */
+export interface DayClimate {
+  readonly day: string;
+  readonly highC: number;
+  readonly lowC: number;
+  readonly spreadC: number;
+}
+
+/** What is usual on each day that is looked at; empty while the climate of the place is not known. */
+export function climateByDay(brief: Brief, period: Period | null): readonly DayClimate[] {
+  const heard = climateHeard(brief);
+  if (heard === null || period === null) return [];
+  return period.looksAt.map((day) => {
+    const { highC, lowC, spreadC } = monthAt(heard, monthOf(day));
+    return { day, highC, lowC, spreadC };
+  });
+}
+
 function lightOf({ place }: Brief, period: Period | null): Pick<Conditions, 'dark' | 'sunH'> {
   if (place === null || period === null) return { dark: null, sunH: null };
   const { latitude, longitude } = place;
@@ -149,6 +169,15 @@ function lightOf({ place }: Brief, period: Period | null): Pick<Conditions, 'dar
     dark: { longestH: Math.max(...dark), shortestH: Math.min(...dark) },
     sunH: Math.min(...sun),
   };
+}
+
+/** Hours from water to water: typed, or what the dry stretch of the route takes to walk. */
+function dryHoursOf({ dryHours, route }: Brief): Told | null {
+  if (dryHours !== null) return { value: dryHours, by: 'typed' };
+  if (route === null || route.dryKm === null || route.distanceKm === 0) return null;
+  const { distanceKm, ascentM, terrain, dryKm } = route;
+  const hours = (walkingHours(distanceKm, ascentM, terrain) * dryKm) / distanceKm;
+  return { value: Math.min(briefRanges.dryHours.most, round(hours)), by: 'route' };
 }
 
 function told(typed: number | null, climate: number | null): Told | null {

@@ -39,7 +39,9 @@ export function carry(kit: NeedsKit): Answer {
     steps: [
       ...(dryHours.by === 'country'
         ? ['The dry stretch is what the kind of country has; type your own.']
-        : []),
+        : dryHours.by === 'route'
+          ? ['The dry stretch is the longest between two waters of the route.']
+          : []),
     ],
   });
 }

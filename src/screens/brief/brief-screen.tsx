@@ -15,7 +15,9 @@ import { perform } from '@/ui/notice/notice';
 import { DayRing } from './day-ring';
 import { PeoplePanel } from './people-panel';
 import { PlacePanel } from './place-panel';
+import { RoutePanel } from './route-panel';
 import { RulesPanel } from './rules-panel';
+import { TemperaturePanel } from './temperature-panel';
 import { briefOf, type BriefProps } from './use-brief';
 import { useClimate } from './use-climate';
 import { WaterPanel } from './water-panel';
@@ -87,10 +89,12 @@ function BriefSheet({
           <WhenPanel brief={brief} change={change} today={today} />
           <WeatherPanel brief={brief} change={change} conditions={conditions} asking={asking} />
           <PeoplePanel brief={brief} change={change} />
+          <RoutePanel brief={brief} change={change} conditions={conditions} />
           <WaterPanel brief={brief} change={change} conditions={conditions} />
         </Flex>
         <Flex direction="column" gap="4" width={{ base: '100%', xl: '400px' }} flexShrink="0">
           <DayRing brief={brief} conditions={conditions} />
+          <TemperaturePanel brief={brief} conditions={conditions} view={view} />
           <RulesPanel brief={brief} change={change} view={view} />
           <SchoolsPanel brief={brief} change={change} />
         </Flex>

@@ -5,6 +5,7 @@ import type { Brief, Conditions } from '@/core/brief';
 import { daylightOf, sunHours } from '@/core/models';
 import { printNumber } from '@/core/quantity';
 import { Panel } from '@/ui/fields/panel';
+import { clockIn, useTimeZone } from './time-zone';
 
 /** The day of the time’s longest night as a ring of twenty-four hours: sun, twilight, dark; midnight is at the foot. */
 export function DayRing({
@@ -16,6 +17,7 @@ export function DayRing({
 }) {
   const { place } = brief;
   const { period } = conditions;
+  const zone = useTimeZone(place);
   if (place === null || period === null) {
     return (
       <Panel title="The day" says="Say where and when, and the light of the day stands here.">
@@ -28,7 +30,8 @@ export function DayRing({
     darkOn(latitude, longitude, each) > darkOn(latitude, longitude, darkest) ? each : darkest,
   );
   const sunH = sunHours(latitude, longitude, day);
-  const lightH = daylightOf(latitude, longitude, day).dayHours;
+  const light = daylightOf(latitude, longitude, day);
+  const lightH = light.dayHours;
   const darkH = 24 - lightH;
   const parts = [
     ['sun', sunH, '#f2c14e'],
@@ -75,6 +78,12 @@ export function DayRing({
               {name} {printNumber(hours, 1)} h
             </Flex>
           ))}
+          {zone !== null && light.dawnUtc !== null && light.duskUtc !== null && (
+            <Text as="li" marginTop="2">
+              Light from {clockIn(zone, light.dawnUtc)} to {clockIn(zone, light.duskUtc)} by the
+              clocks there ({zone})
+            </Text>
+          )}
           {conditions.lowC && conditions.highC && (
             <Text as="li" marginTop="2">
               {printNumber(conditions.lowC.value, 0)} to {printNumber(conditions.highC.value, 0)} °C

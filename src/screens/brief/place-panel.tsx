@@ -1,11 +1,13 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
+import { lazy, Suspense, useState } from 'react';
 import { briefRanges } from '@/core/brief';
 import { countries } from '@/core/catalogue/countries';
 import { countryIds, type CountryId } from '@/core/catalogue/country-climates';
 import { settings, type Setting } from '@/core/models/words';
 import { printNumber } from '@/core/quantity';
+import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
 import { FigureField } from './figure-field';
@@ -13,9 +15,12 @@ import { numberIn } from './number-in';
 import { TextField } from './text-field';
 import type { BriefProps } from './use-brief';
 
+const WorldMap = lazy(() => import('./world-map').then((module) => ({ default: module.WorldMap })));
+
 /** Where: by name and coordinates, how high, how far from the sea, in what kind of country. */
 export function PlacePanel({ brief, change }: BriefProps) {
   const { place, altitudeM, setting, country } = brief;
+  const [isMapOpen, setIsMapOpen] = useState(false);
   return (
     <Panel
       title="Where"
@@ -66,6 +71,17 @@ export function PlacePanel({ brief, change }: BriefProps) {
           onChange={(next) => change({ country: next === '' ? null : next })}
         />
       </Flex>
+      <Button marginTop="3" aria-expanded={isMapOpen} onClick={() => setIsMapOpen(!isMapOpen)}>
+        {isMapOpen ? 'Put the map away' : 'Point on a map'}
+      </Button>
+      {isMapOpen && (
+        <Suspense fallback={<Text marginTop="3">Unfolding the map…</Text>}>
+          <WorldMap
+            place={place}
+            onPick={(picked) => change({ place: { ...picked, name: place?.name ?? '' } })}
+          />
+        </Suspense>
+      )}
       {country !== null && (
         <Text fontSize="sm" color="fg.muted" marginTop="2">
           {countryInWords(country)}

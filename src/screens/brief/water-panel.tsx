@@ -28,7 +28,7 @@ export function WaterPanel({
           value={brief.dryHours}
           unlessTyped={
             conditions.dryHours
-              ? `${printNumber(conditions.dryHours.value, 0)} by the country`
+              ? `${printNumber(conditions.dryHours.value, conditions.dryHours.by === 'route' ? 1 : 0)} by the ${conditions.dryHours.by}`
               : 'not known'
           }
           onChange={(dryHours) => change({ dryHours })}
