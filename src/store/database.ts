@@ -20,7 +20,7 @@ import {
 import type { BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 6;
+export const databaseVersion = 7;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -124,13 +124,22 @@ const ladder: readonly Step[] = [
     await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
   },
   // And what kits are for.
-  async (_database, upgrading, migrate) => {
-    if (!migrate) return;
-    await eachOf(upgrading, 'loadouts', migrate.loadoutFromEarlyVersion3);
-    await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
-    await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
-  },
+  loadoutsFilledIn,
+  // And what is filled at the start, and in which order the lanes lie.
+  loadoutsFilledIn,
 ];
+
+/** Brings kits up to date, in all that keeps some, by a function which leaves what is there. */
+async function loadoutsFilledIn(
+  _database: Database,
+  upgrading: Upgrading,
+  migrate: Migrate | null,
+): Promise<void> {
+  if (!migrate) return;
+  await eachOf(upgrading, 'loadouts', migrate.loadoutFromEarlyVersion3);
+  await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
+  await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
+}
 
 /**
  * Opens the database of that name and brings it up to the current version, step by step, in the one transaction that

@@ -5,9 +5,16 @@ import { above0, mostAmount, upTo, whole, type Range } from '../gear';
 export const mostPeople = 30;
 export const mostMedicines = 20;
 export const mostBeside = 20;
+export const mostFilled = 60;
+/** How many schemes a kit orders by itself, and how many categories one has: some more than its own and what lies beyond. */
+export const mostLaneOrders = 40;
+export const mostLanes = 60;
 export const mostRules = 60;
 export const mostLinePoints = 600;
 export const mostNights = 366;
+
+/** The most that one vessel holds, in mL: a cask. */
+const mostFilledMl = 1_000_000;
 
 /** What the figures of a brief may be, by their field; any of them may be null where the type says so. */
 export const briefRanges = {
@@ -32,6 +39,7 @@ export const briefRanges = {
   distanceKm: { least: 0, most: 10_000 },
   ascentM: { least: 0, most: 500_000 },
   dryKm: { least: 0, most: 10_000 },
+  filledMl: above0(mostFilledMl),
   massG: above0(mostMassG),
   share: { least: 0.001, most: 10 },
   priceMinor: whole(0, mostPriceMinor),

@@ -76,6 +76,18 @@ export interface Route {
 
 export type RoutePoint = readonly [latitude: number, longitude: number, altitudeM: number | null];
 
+/** The categories of a scheme, by their ids, in the order of their lanes; what is not here lies behind. */
+export interface LaneOrder {
+  readonly scheme: string;
+  readonly categories: readonly string[];
+}
+
+/** A vessel that is full of drinking water when they set out. */
+export interface FilledVessel {
+  readonly placement: string;
+  readonly ml: number;
+}
+
 export const stores = ['house', 'shed', 'vehicle'] as const;
 export type Store = (typeof stores)[number];
 
@@ -105,10 +117,14 @@ export interface Brief {
   /** Who was left a trip note; empty where nobody was. */
   readonly noteLeftWith: string;
   readonly storedIn: Store;
+  /** What vessels hold when they set out; they are empty where nothing is said. */
+  readonly filled: readonly FilledVessel[];
   /** Kits that are there beside it. */
   readonly beside: readonly string[];
   readonly route: Route | null;
   readonly schools: Schools;
+  /** The order of a scheme’s lanes on the mat, where it is not the scheme’s own. */
+  readonly lanes: readonly LaneOrder[];
   /** The name of the set of rules, as it is handed on; empty for the kit’s own. */
   readonly challenge: string;
   readonly rules: readonly BriefRule[];
@@ -154,9 +170,11 @@ export const emptyBrief: Brief = {
   searchHours: null,
   noteLeftWith: '',
   storedIn: 'house',
+  filled: [],
   beside: [],
   route: null,
   schools: {},
+  lanes: [],
   challenge: '',
   rules: [],
 };

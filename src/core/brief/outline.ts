@@ -3,6 +3,7 @@ import { jobIds, threats } from '../gear';
 import {
   listOf,
   numberIn,
+  orElse,
   orNull,
   recordOf,
   whyNotOfOutline,
@@ -15,6 +16,9 @@ import { says, type Problem } from '../quantity';
 import {
   briefRanges,
   mostBeside,
+  mostFilled,
+  mostLaneOrders,
+  mostLanes,
   mostLinePoints,
   mostMedicines,
   mostPeople,
@@ -138,6 +142,7 @@ export const briefOutline: Outline = recordOf({
   ...figuresOrNull('searchHours'),
   noteLeftWith: nameOrNothing,
   storedIn: wordOf(stores),
+  filled: orElse(listOf(recordOf({ placement: id, ml: figure('filledMl') }), mostFilled), []),
   beside: listOf(id, mostBeside),
   route: orNull(route),
   schools: recordOf(
@@ -145,6 +150,10 @@ export const briefOutline: Outline = recordOf({
       Object.entries(schoolWords).map(([school, words]) => [school, wordOf(words)]),
     ),
     true,
+  ),
+  lanes: orElse(
+    listOf(recordOf({ scheme: id, categories: listOf(id, mostLanes, 1) }), mostLaneOrders),
+    [],
   ),
   challenge: nameOrNothing,
   rules: listOf(ruleOutline, mostRules),

@@ -48,7 +48,19 @@ export function gearFromEarlyVersion3(gear: unknown): unknown {
 }
 
 export function loadoutFromEarlyVersion3(loadout: unknown): unknown {
-  return isEntry(loadout) ? { wishes: [], brief: null, otherBriefs: [], ...loadout } : loadout;
+  if (!isEntry(loadout)) return loadout;
+  const { brief = null, otherBriefs = [] } = loadout;
+  return {
+    wishes: [],
+    ...loadout,
+    brief: briefFromEarlyVersion3(brief),
+    otherBriefs: eachOf(otherBriefs, briefFromEarlyVersion3),
+  };
+}
+
+/** A brief from before it said what is filled and in which order the lanes lie: nothing is, and as the scheme has them. */
+function briefFromEarlyVersion3(brief: unknown): unknown {
+  return isEntry(brief) ? { filled: [], lanes: [], ...brief } : brief;
 }
 
 export function versionFromEarlyVersion3(version: unknown): unknown {

@@ -25,6 +25,8 @@ export function schemaOf(outline: Outline): v.GenericSchema<unknown, unknown> {
       return v.boolean();
     case 'or null':
       return v.nullable(schemaOf(outline.what));
+    case 'or else':
+      return v.optional(schemaOf(outline.what), outline.value as never);
     case 'list':
       return v.pipe(
         v.array(schemaOf(outline.each)),

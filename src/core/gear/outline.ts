@@ -21,7 +21,9 @@ export type Outline =
       readonly by: string;
       readonly cases: Readonly<Record<string, OutlineFields>>;
     }
-  | { readonly of: 'or null'; readonly what: Outline };
+  | { readonly of: 'or null'; readonly what: Outline }
+  /** A field that files from before it came lack: there it is so. */
+  | { readonly of: 'or else'; readonly what: Outline; readonly value: unknown };
 
 export type OutlineFields = Readonly<Record<string, Outline>>;
 
@@ -43,6 +45,11 @@ export function recordOf(fields: OutlineFields, mayLack = false): Outline {
 
 export function orNull(what: Outline): Outline {
   return { of: 'or null', what };
+}
+
+/** A field that came later: in a file that lacks it, it is so. */
+export function orElse(what: Outline, value: unknown): Outline {
+  return { of: 'or else', what, value };
 }
 
 /** What keeps a value from being of an outline, with the path of the field; null where it is of it. */
@@ -70,6 +77,8 @@ export function whyNotOfOutline(value: unknown, outline: Outline, path: string):
       return problem(path, typeof value === 'boolean' ? null : 'is neither true nor false');
     case 'or null':
       return value === null ? null : whyNotOfOutline(value, outline.what, path);
+    case 'or else':
+      return whyNotOfOutline(value, outline.what, path);
     case 'list':
       return whyNotList(value as readonly unknown[], outline, path);
     case 'tuple':

@@ -5,3 +5,4 @@ export * from './offers';
 export * from './cover-difference';
 export * from './board';
 export * from './ways-wanted';
+export * from './laid-order';

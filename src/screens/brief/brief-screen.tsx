@@ -13,6 +13,7 @@ import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { perform } from '@/ui/notice/notice';
 import { DayRing } from './day-ring';
+import { OrderPanel } from './order-panel';
 import { PeoplePanel } from './people-panel';
 import { PlacePanel } from './place-panel';
 import { RoutePanel } from './route-panel';
@@ -96,6 +97,7 @@ function BriefSheet({
           <DayRing brief={brief} conditions={conditions} />
           <TemperaturePanel brief={brief} conditions={conditions} view={view} />
           <RulesPanel brief={brief} change={change} view={view} />
+          <OrderPanel brief={brief} change={change} view={view} today={today} />
           <SchoolsPanel brief={brief} change={change} />
         </Flex>
       </Flex>

@@ -1,5 +1,7 @@
 import { emptyBrief, type Brief } from '@/core/brief';
-import type { KitView } from '@/ui/kit/kit-view';
+import { schemesOf } from '@/core/scheme';
+import { proposedLanes } from '@/core/scheme/proposed-order';
+import { localDay, type KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
 
 /** What a panel of the brief is given: the brief, and how some of it is changed. */
@@ -9,11 +11,17 @@ export interface BriefProps {
 }
 
 /** The brief of a kit, and how some of it is changed: each change is an act, which undo takes back. */
-export function briefOf({ own }: KitView): BriefProps {
+export function briefOf({ own, bench }: KitView): BriefProps {
   const brief = own.brief ?? emptyBrief;
+  const today = localDay(new Date());
   return {
     brief,
-    change: (part) =>
-      void perform({ do: 'change kit', id: own.id, change: { brief: { ...brief, ...part } } }),
+    change: (part) => {
+      const next = { ...brief, ...part };
+      // What has no piece yet opens on the order that its brief proposes.
+      const isNew = own.placements.length === 0 && part.lanes === undefined;
+      const lanes = isNew ? proposedLanes(schemesOf(bench), next, today) : next.lanes;
+      perform({ do: 'change kit', id: own.id, change: { brief: { ...next, lanes } } });
+    },
   };
 }

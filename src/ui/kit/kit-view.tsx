@@ -6,7 +6,7 @@ import type { CavityLoad } from '@/core/fit';
 import type { Finding } from '@/core/judge';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import type { Bench, Loadout, LoadoutTotals, Tree } from '@/core/loadout';
-import { schemeOf, type Cover } from '@/core/scheme';
+import { laidOrder, schemeOf, type Cover } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 import { useLaidOut } from './answers';
@@ -62,7 +62,7 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
       units,
       tree: kit.tree,
       totals: kit.totals,
-      cover: kit.cover(schemeOf(bench, scheme)),
+      cover: kit.cover(laidOrder(schemeOf(bench, scheme), own.brief)),
       loads: kit.loads,
       findings,
       isJudged: judge !== null,
