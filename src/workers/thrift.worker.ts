@@ -1,7 +1,10 @@
 import { expose } from 'comlink';
+import type { Brief } from '@/core/brief';
+import { seasonSwap, type SeasonSwap } from '@/core/judge/season-swap';
 import { sparedBy, type Spared } from '@/core/judge/thrift';
 import { workedOut } from '@/core/kit';
 import type { Bench } from '@/core/loadout';
+import type { UnitSystem } from '@/core/quantity';
 import { cancel } from './slices';
 
 /** What the page asks that takes too long for it. */
@@ -11,8 +14,29 @@ export const thriftWorker = {
     return sparedBy(workedOut(bench, bench.loadouts.get(kit)!, day));
   },
 
+  /** What of a kit another brief does not ask for, and what it lacks there. */
+  swap(_id: string, bench: Bench, kit: string, day: string, asked: SwapAsked): SeasonSwap {
+    return swapOf(bench, kit, day, asked);
+  },
+
   cancel,
 };
+
+/** The briefs that a kit goes from and to, and in which units that is told. */
+export interface SwapAsked {
+  readonly from: Brief;
+  readonly to: Brief;
+  readonly units: UnitSystem;
+}
+
+function swapOf(
+  bench: Bench,
+  kit: string,
+  day: string,
+  { from, to, units }: SwapAsked,
+): SeasonSwap {
+  return seasonSwap(workedOut(bench, bench.loadouts.get(kit)!, day), from, to, units);
+}
 
 export type ThriftWorker = typeof thriftWorker;
 

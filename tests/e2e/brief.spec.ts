@@ -39,7 +39,7 @@ test('the demo is told what it lacks, why, and what would answer it', async ({ p
 
 test('another season and another country ask for other things', async ({ page }) => {
   await open(page, '/brief');
-  await page.getByLabel('Held against').selectOption({ label: 'June' });
+  await page.getByLabel('Judged by').selectOption({ label: 'June' });
   await expect(page.getByText('It does not get dark.')).toBeVisible();
   await page.getByRole('link', { name: 'Is it enough?' }).click();
   await expect(need(page, 'light')).toContainText('a lamp can stay at home');

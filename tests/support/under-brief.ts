@@ -1,7 +1,7 @@
 import { emptyBrief, noWeather, somebody, type Brief } from '@/core/brief';
 import { gearOfKind, kindOf } from '@/core/catalogue';
 import type { Gear } from '@/core/gear';
-import { workedOut } from '@/core/kit';
+import { workedOut, type WorkedOutKit } from '@/core/kit';
 import { underBrief, type UnderBrief } from '@/core/kit/under-brief';
 import { newPlacement, type Ground } from '@/core/loadout';
 import type { Need, NeedId } from '@/core/needs';
@@ -31,6 +31,8 @@ export interface Line {
   readonly kind: string;
   readonly count?: number;
   readonly on?: Ground;
+  /** The line, from 0, in whose first room it lies. */
+  readonly within?: number;
   readonly differs?: Partial<Gear>;
 }
 
@@ -40,6 +42,15 @@ export function judged(
   differs: Partial<Brief> = {},
   units: 'metric' | 'us' = 'metric',
 ): UnderBrief {
+  const kit = packed(lines, differs);
+  return underBrief(kit, kit.own.brief!, units);
+}
+
+/** A kit of typical pieces of the catalogue with its brief, worked out; its placements are p0, p1, … */
+export function packed(
+  lines: readonly (string | Line)[],
+  differs: Partial<Brief> = {},
+): WorkedOutKit {
   const brief = { ...autumn, ...differs };
   const pieces = lines.map((line) => (typeof line === 'string' ? { kind: line } : line));
   const shelf = pieces.map(({ kind: id, count = 1, differs: figures }, at) => ({
@@ -47,11 +58,13 @@ export function judged(
     count,
     ...figures,
   }));
-  const placements = pieces.map(({ count = 1, on = 'body' }, at) =>
-    newPlacement(`p${at}`, shelf[at]!.id, { on }, count),
-  );
+  const placements = pieces.map(({ count = 1, on = 'body', within }, at) => {
+    const place =
+      within === undefined ? { on } : { in: `p${within}`, cavity: shelf[within]!.cavities[0]!.id };
+    return newPlacement(`p${at}`, shelf[at]!.id, place, count);
+  });
   const own = { ...kit('kit', placements), brief };
-  return underBrief(workedOut(benchOf(shelf, [own]), own, today), brief, units);
+  return workedOut(benchOf(shelf, [own]), own, today);
 }
 
 export function needOf({ needs }: UnderBrief, id: NeedId): Need {

@@ -3,4 +3,5 @@ export * from './brief';
 export * from './conditions';
 export * from './days';
 export * from './rules';
+export * from './seasons';
 export * from './schools';

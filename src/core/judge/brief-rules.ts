@@ -1,6 +1,6 @@
 import type { BriefRule } from '../brief/rules';
 import { jobsInWords, type Form, type Gear } from '../gear';
-import { carriedMassG, isOnGround } from '../loadout';
+import { carriedMassG, isOnGround, setsOutG } from '../loadout';
 import { printLength, printMass, printMoney, printNumber, printSize } from '../quantity';
 import { schemesOf } from '../scheme';
 import { absenceOf, singleLosses } from '../ways';
@@ -39,7 +39,7 @@ function keptBy(kit: WorkedOutKit, rule: BriefRule): Kept {
   const { whole, own, ways, totals } = kit;
   switch (rule.rule) {
     case 'most mass':
-      return atMost(totals.whole.massG, rule.massG);
+      return atMost(setsOutG(whole, totals), rule.massG);
     case 'most share': {
       const people = own.brief?.people ?? [];
       const bodiesG = people.reduce((sum, { bodyKg }) => sum + (bodyKg ?? usualKg) * 1000, 0);

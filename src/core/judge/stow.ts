@@ -1,5 +1,6 @@
 import { printMass, printMoney, printVolume } from '../quantity';
 import { cavityOf } from '../gear';
+import { setsOutG } from '../loadout';
 import { whyInWords, type FitReason } from '../fit';
 import type { Edge, Found, Rule } from './finding';
 
@@ -42,17 +43,17 @@ function misfitInWords(reason: FitReason, where: string, { units }: Edge): strin
     : `${where} carries ${printMass(reason.byG, units)} more than it may.`;
 }
 
-/** The kit weighs more than it may. */
+/** The kit weighs more than it may when they set out, with what is filled then. */
 export const overMass: Rule<{ readonly overG: number; readonly mostG: number }> = {
   id: 'stow/over-mass',
-  find: ({ own: { mostMassG }, totals }) =>
-    mostMassG === null || totals.whole.massG - mostMassG <= hair
+  find: ({ own: { mostMassG }, whole, totals }) =>
+    mostMassG === null || setsOutG(whole, totals) - mostMassG <= hair
       ? []
       : [
           {
             severity: 'stop',
             about: [],
-            figures: { overG: totals.whole.massG - mostMassG, mostG: mostMassG },
+            figures: { overG: setsOutG(whole, totals) - mostMassG, mostG: mostMassG },
           },
         ],
   says: ({ overG, mostG }, { units }) =>

@@ -1,11 +1,10 @@
 import { gearOfKind, kinds } from '../catalogue';
 import type { Brief } from '../brief/brief';
-import { conditionsOf } from '../brief/conditions';
 import { isAtHand, isSpent, type Gear, type JobId } from '../gear';
-import { newPlacement, placedByGear, totalsOf, type Loadout } from '../loadout';
-import { needOf, needsKitOf, type Need, type NeedId } from '../needs';
+import { newPlacement, placedByGear, type Loadout } from '../loadout';
+import { needOf, type Need, type NeedId } from '../needs';
 import { offersFor } from '../scheme';
-import { waysOf } from '../ways';
+import { needsKitUnder } from './under-brief';
 import type { WorkedOutKit } from './worked-out';
 
 /** So many of a piece that would help a need, what that weighs and costs, and what it would come to. */
@@ -165,15 +164,7 @@ function needAfter(
     const isHere = shelf.has(gear.id);
     shelf.set(gear.id, isHere ? gear : { ...gear, ownership: 'owned', count });
   }
-  const conditions = conditionsOf(brief, day);
-  const last = conditions.period?.lastDay ?? day;
-  const kit = needsKitOf(loadout, shelf, brief, conditions, {
-    ways: waysOf(loadout, shelf, last),
-    totals: totalsOf(loadout, shelf),
-    day: last,
-    units: 'metric',
-  });
-  return needOf(kit, need);
+  return needOf(needsKitUnder(loadout, shelf, brief, day, 'metric'), need);
 }
 
 function doesJob({ supplies }: Gear, job: JobId): boolean {

@@ -1,9 +1,12 @@
 import { conditionsOf } from '../brief/conditions';
 import type { Brief } from '../brief/brief';
+import { totalsOf, type Loadout, type Shelf } from '../loadout';
 import { lastingOf, needsKitOf, needsOf, type Lasting, type Need, type NeedsKit } from '../needs';
 import type { UnitSystem } from '../quantity';
-import { waysOf } from '../ways';
+import { waysOf, type Ways } from '../ways';
 import type { WorkedOutKit } from './worked-out';
+
+export { massByDays } from '../needs';
 
 /** A kit under a brief: what that comes to, every need, and how long it lasts. */
 export interface UnderBrief {
@@ -18,11 +21,34 @@ export interface UnderBrief {
  * @param brief its own, or any other that it is held against.
  */
 export function underBrief(kit: WorkedOutKit, brief: Brief, units: UnitSystem): UnderBrief {
-  const conditions = conditionsOf(brief, kit.day);
-  const { whole, totals, bench } = kit;
-  const day = conditions.period?.lastDay ?? kit.day;
-  const ways = day === kit.day ? kit.ways : waysOf(whole, bench.shelf, day);
-  const needsKit = needsKitOf(whole, bench.shelf, brief, conditions, { ways, totals, day, units });
-  const needs = needsOf(needsKit);
-  return { kit: needsKit, needs, lasts: lastingOf(needs) };
+  const { whole, bench, day, ways } = kit;
+  return needsUnder(needsKitUnder(whole, bench.shelf, brief, day, units, ways));
+}
+
+/** Every need of what a kit comes to under a brief. */
+export function needsUnder(kit: NeedsKit): UnderBrief {
+  const needs = needsOf(kit);
+  return { kit, needs, lasts: lastingOf(needs) };
+}
+
+/**
+ * What pieces come to under a brief, on the trip’s last day.
+ *
+ * @param today YYYY-MM-DD.
+ * @param waysToday what the pieces do today, where that is known already.
+ */
+export function needsKitUnder(
+  pieces: Loadout,
+  shelf: Shelf,
+  brief: Brief,
+  today: string,
+  units: UnitSystem,
+  waysToday?: Ways,
+): NeedsKit {
+  const conditions = conditionsOf(brief, today);
+  const day = conditions.period?.lastDay ?? today;
+  const loadout = pieces.brief === brief ? pieces : { ...pieces, brief };
+  const ways = day === today && waysToday ? waysToday : waysOf(loadout, shelf, day);
+  const totals = totalsOf(loadout, shelf);
+  return needsKitOf(loadout, shelf, brief, conditions, { ways, totals, day, units });
 }

@@ -1,6 +1,14 @@
 import { answered, daysOf, notKnown, standingOf, type Answer } from './need';
 import { idsOf, total, work, type NeedsKit } from './needs-kit';
-import { asksOfHeat, litresTreated, mealWaterPerDayL, treatments, waterPerDay } from './water';
+import {
+  asksOfHeat,
+  filledHere,
+  filledMl,
+  litresTreated,
+  mealWaterPerDayL,
+  treatments,
+  waterPerDay,
+} from './water';
 
 /** Enough to drink: what is aboard as water, and what can be made safe where there is any. */
 export function drink(kit: NeedsKit): Answer {
@@ -8,7 +16,8 @@ export function drink(kit: NeedsKit): Answer {
   const { conditions, print } = kit;
   if (perDay === null || kit.days === null) return notKnown('L', ...asksOfHeat(kit));
   const aboard = kit.given('water');
-  const litres = total(aboard) / 1000;
+  const filled = filledHere(kit);
+  const litres = (total(aboard) + filledMl(filled)) / 1000;
   const ways = treatments(kit);
   const treated = litresTreated(ways);
   const isDry = (conditions.dryHours?.value ?? 0) >= 24 * kit.days;
@@ -32,7 +41,9 @@ export function drink(kit: NeedsKit): Answer {
       supply === 0
         ? `${print.litres(perDay)} a day are asked, and no water is aboard and none can be made safe.`
         : `${print.litres(perDay)} a day, ${print.litres(demand)} for the trip; ${litres > 0 ? `${print.litres(litres)} aboard, ` : ''}${isDry ? 'and no water on the way' : `the rest from the land, made safe${treated === Infinity ? '' : ` up to ${print.litres(treated)}`}`}.`,
-    placements: idsOf([...aboard, ...ways]),
+    placements: [
+      ...new Set([...idsOf([...aboard, ...ways]), ...filled.map(({ placement }) => placement)]),
+    ],
     worked,
     steps: [
       `Heat of a hot day in the shade: WBGT ${print.celsius(conditions.wbgtC!.value)}.`,

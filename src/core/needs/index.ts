@@ -1,4 +1,5 @@
 export * from './first-aid';
+export * from './mass-by-days';
 export * from './need';
 export * from './needs';
 export * from './needs-kit';

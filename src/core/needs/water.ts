@@ -1,7 +1,18 @@
 import { boilsPerPortion } from '../catalogue/meals';
 import type { Threat } from '../gear';
+import { filledAtStart, type FilledAtStart } from '../loadout';
 import { contactTimeMin, waterPerDayL } from '../models';
 import { isRelied, total, type Given, type NeedsKit } from './needs-kit';
+
+/** Vessels that are full when they set out, of those that hold clean water. */
+export function filledHere(kit: NeedsKit): readonly FilledAtStart[] {
+  const holds = new Set(kit.given('carry-water').map(({ placement }) => placement.id));
+  return filledAtStart(kit.loadout).filter(({ placement }) => holds.has(placement));
+}
+
+export function filledMl(filled: readonly FilledAtStart[]): number {
+  return filled.reduce((sum, { ml }) => sum + ml, 0);
+}
 
 /** What everybody drinks in a day, in L; null while the heat is not known. */
 export function drunkPerDayL({ people, conditions, brief }: NeedsKit): number | null {

@@ -32,7 +32,9 @@ export function proposedOrder(
       hours: first?.hours ?? Infinity,
       because:
         lift < 0
-          ? (first?.because ?? 'nothing there asks for it first')
+          ? category.id === beyondId
+            ? 'what no category takes'
+            : (first?.because ?? 'nothing there asks for it first')
           : `your school: ${schoolOf(brief.schools, 'first')}`,
     };
   });

@@ -2,7 +2,6 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { conditionsOf } from '@/core/brief';
-import { presets, withPreset } from '@/core/brief/presets';
 import { schoolsTold } from '@/core/brief/schools-told';
 import { schoolWords, type SchoolId } from '@/core/brief/schools';
 import { Choice } from '@/ui/fields/choice';
@@ -11,7 +10,7 @@ import { localDay, useKitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
-import { perform } from '@/ui/notice/notice';
+import { BriefsPanel } from './briefs-panel';
 import { DayRing } from './day-ring';
 import { OrderPanel } from './order-panel';
 import { PeoplePanel } from './people-panel';
@@ -40,7 +39,6 @@ function BriefSheet({
   const today = localDay(new Date());
   const asking = useClimate(brief, (heard) => change({ heard }));
   const conditions = conditionsOf(brief, today);
-  const preset = presets.find(({ id }) => id === brief.preset);
   const { own } = view;
   return (
     <>
@@ -48,50 +46,13 @@ function BriefSheet({
       <SubPlaces />
       <Flex gap="5" align="flex-start" flexDirection={{ base: 'column', xl: 'row' }}>
         <Flex direction="column" gap="4" flex="1" minWidth="0" width="100%">
-          <Panel
-            title={`What ${own.name} is for`}
-            says={preset?.says ?? 'Start from a usual kind of kit, or say it from nothing.'}
-          >
-            <Flex gap="3" wrap="wrap" align="flex-end">
-              <Choice
-                label="Start from"
-                value={brief.preset ?? ''}
-                options={[['', 'nothing'], ...presets.map(({ id, name }) => [id, name] as const)]}
-                onChange={(id) => {
-                  const chosen = presets.find((each) => each.id === id);
-                  change(chosen ? withPreset(own.brief, chosen, today) : { preset: null });
-                }}
-              />
-              {own.otherBriefs.length > 0 && (
-                <Choice
-                  label="Held against"
-                  value=""
-                  options={[
-                    ['', brief.name || 'this brief'],
-                    ...own.otherBriefs.map(
-                      ({ name }, at) => [String(at), name || `brief ${at + 2}`] as const,
-                    ),
-                  ]}
-                  onChange={(at) => {
-                    const other = own.otherBriefs[Number(at)];
-                    if (at === '' || !other) return;
-                    const others = own.otherBriefs.map((each) => (each === other ? brief : each));
-                    perform({
-                      do: 'change kit',
-                      id: own.id,
-                      change: { brief: other, otherBriefs: others },
-                    });
-                  }}
-                />
-              )}
-            </Flex>
-          </Panel>
-          <PlacePanel brief={brief} change={change} />
+          <BriefsPanel brief={brief} change={change} view={view} today={today} />
+          <PlacePanel brief={brief} change={change} view={view} />
           <WhenPanel brief={brief} change={change} today={today} />
           <WeatherPanel brief={brief} change={change} conditions={conditions} asking={asking} />
           <PeoplePanel brief={brief} change={change} />
           <RoutePanel brief={brief} change={change} conditions={conditions} />
-          <WaterPanel brief={brief} change={change} conditions={conditions} />
+          <WaterPanel brief={brief} change={change} conditions={conditions} view={view} />
         </Flex>
         <Flex direction="column" gap="4" width={{ base: '100%', xl: '400px' }} flexShrink="0">
           <DayRing brief={brief} conditions={conditions} />

@@ -10,6 +10,8 @@ import { printNumber } from '@/core/quantity';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
+import type { KitView } from '@/ui/kit/kit-view';
+import { CountryAsksList } from './country-asks-list';
 import { FigureField } from './figure-field';
 import { numberIn } from './number-in';
 import { TextField } from './text-field';
@@ -18,7 +20,7 @@ import type { BriefProps } from './use-brief';
 const WorldMap = lazy(() => import('./world-map').then((module) => ({ default: module.WorldMap })));
 
 /** Where: by name and coordinates, how high, how far from the sea, in what kind of country. */
-export function PlacePanel({ brief, change }: BriefProps) {
+export function PlacePanel({ brief, change, view }: BriefProps & { readonly view: KitView }) {
   const { place, altitudeM, setting, country } = brief;
   const [isMapOpen, setIsMapOpen] = useState(false);
   return (
@@ -83,9 +85,12 @@ export function PlacePanel({ brief, change }: BriefProps) {
         </Suspense>
       )}
       {country !== null && (
-        <Text fontSize="sm" color="fg.muted" marginTop="2">
-          {countryInWords(country)}
-        </Text>
+        <>
+          <Text fontSize="sm" color="fg.muted" marginTop="2">
+            {countryInWords(country)}
+          </Text>
+          <CountryAsksList country={country} view={view} />
+        </>
       )}
     </Panel>
   );

@@ -1,4 +1,5 @@
 import { emptyBrief, type Brief } from '@/core/brief';
+import { wishesElsewhere } from '@/core/brief/country-asks';
 import { schemesOf } from '@/core/scheme';
 import { proposedLanes } from '@/core/scheme/proposed-order';
 import { localDay, type KitView } from '@/ui/kit/kit-view';
@@ -21,7 +22,9 @@ export function briefOf({ own, bench }: KitView): BriefProps {
       // What has no piece yet opens on the order that its brief proposes.
       const isNew = own.placements.length === 0 && part.lanes === undefined;
       const lanes = isNew ? proposedLanes(schemesOf(bench), next, today) : next.lanes;
-      perform({ do: 'change kit', id: own.id, change: { brief: { ...next, lanes } } });
+      // What the country asked goes with it.
+      const wishes = wishesElsewhere(own.wishes, brief.country, next.country);
+      perform({ do: 'change kit', id: own.id, change: { brief: { ...next, lanes }, wishes } });
     },
   };
 }

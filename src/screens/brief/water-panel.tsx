@@ -7,7 +7,9 @@ import { printNumber } from '@/core/quantity';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
 import { Tick } from '@/ui/fields/tick';
+import type { KitView } from '@/ui/kit/kit-view';
 import { FigureField } from './figure-field';
+import { Filled } from './filled';
 import { TextField } from './text-field';
 import type { BriefProps } from './use-brief';
 
@@ -16,7 +18,8 @@ export function WaterPanel({
   brief,
   change,
   conditions,
-}: BriefProps & { readonly conditions: Conditions }) {
+  view,
+}: BriefProps & { readonly conditions: Conditions; readonly view: KitView }) {
   const there = conditions.waterThreats?.value ?? [];
   return (
     <Panel title="Water, fire, help">
@@ -54,6 +57,7 @@ export function WaterPanel({
           onChange={(storedIn) => change({ storedIn })}
         />
       </Flex>
+      <Filled brief={brief} change={change} view={view} />
       <Text fontSize="sm" fontWeight="600" marginTop="3">
         In the water {conditions.waterThreats?.by === 'country' && '(by the country)'}
       </Text>

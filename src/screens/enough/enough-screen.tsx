@@ -2,6 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import NextLink from 'next/link';
+import { twoSeasonsIn } from '@/core/brief';
 import type { UnderBrief } from '@/core/kit/under-brief';
 import { printNumber } from '@/core/quantity';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
@@ -9,6 +10,8 @@ import { NoKit } from '@/ui/kit/no-kit';
 import { useUnderBrief } from '@/ui/kit/under-brief';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
+import { AfloatPanel } from './afloat-panel';
+import { LayersPanel } from './layers-panel';
 import { NeedSheet } from './need-sheet';
 
 /** Every need of the brief: what it asks, what the kit gives, how many days that lasts, and how that was worked out. */
@@ -41,6 +44,7 @@ function Needs({ under, view }: { readonly under: UnderBrief; readonly view: Kit
   const { needs, lasts, kit } = under;
   const order = { none: 0, short: 1, 'not known': 2, met: 3 } as const;
   const sorted = [...needs].sort((one, other) => order[one.standing] - order[other.standing]);
+  const two = twoSeasonsIn(kit.conditions);
   const met = needs.filter(({ standing }) => standing === 'met').length;
   return (
     <>
@@ -49,6 +53,13 @@ function Needs({ under, view }: { readonly under: UnderBrief; readonly view: Kit
           ? `${met} of ${needs.length} needs are met.`
           : `It lasts ${printNumber(lasts.days, 1)} days${kit.days === null ? '' : ` of ${kit.days}`}, ${lasts.first} first. ${met} of ${needs.length} needs are met.`}
       </Text>
+      {two && (
+        <Text marginBottom="1">
+          Two seasons in one: nights of {printNumber(two.lowC, 0)} °C and days of{' '}
+          {printNumber(two.highC, 0)} °C. Sleep and warmth are judged at the cold end, drink, sun
+          and insects at the warm one: what one end asks is ballast at the other.
+        </Text>
+      )}
       <Text color="fg.muted" fontSize="sm" marginBottom="4">
         Planning estimates that lean to the safe side, judged on the last day: nothing that is then
         expired, used up, lent, failed or missing counts. They plan and remind; they do not train.
@@ -57,6 +68,14 @@ function Needs({ under, view }: { readonly under: UnderBrief; readonly view: Kit
         {sorted.map((need) => (
           <NeedSheet key={need.need} need={need} days={kit.days} view={view} />
         ))}
+      </Flex>
+      <Flex gap="4" marginTop="4" flexDirection={{ base: 'column', lg: 'row' }} align="flex-start">
+        <Box flex="1" width="100%" minWidth="0">
+          <LayersPanel view={view} />
+        </Box>
+        <Box flex="1" width="100%" minWidth="0">
+          <AfloatPanel view={view} />
+        </Box>
       </Flex>
     </>
   );

@@ -7,6 +7,7 @@ import type { Worked } from '@/core/models/run-model';
 import { printNumber } from '@/core/quantity';
 import type { KitView } from '@/ui/kit/kit-view';
 import { standingSigns } from '@/ui/kit/standing-signs';
+import { HangsOnList } from './hangs-on-list';
 import { NeedFixes } from './need-fixes';
 
 interface NeedSheetProps {
@@ -54,6 +55,7 @@ export function NeedSheet({ need, days, view }: NeedSheetProps & { readonly view
       {isOpen && (
         <Box paddingX="4" paddingBottom="4" fontSize="sm">
           <Working need={need} />
+          <HangsOnList view={view} need={need} />
           <NeedFixes view={view} need={need} />
         </Box>
       )}

@@ -34,3 +34,8 @@ export function useUnderBrief(shown: KitView | null): UnderBrief | null {
   answers.set(view, known);
   return known;
 }
+
+/** What works out the mass by days; null until it is there, with the needs. */
+export function useMassByDays(): Judged['massByDays'] | null {
+  return useLoaded(({ judged }) => judged?.massByDays ?? null);
+}

@@ -3,7 +3,8 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { printMass, printMoney, printVolume } from '@/core/quantity';
 import { roomMl } from '@/core/gear';
-import { gearOf, isOnGround } from '@/core/loadout';
+import { filledAtStart, gearOf, isOnGround } from '@/core/loadout';
+import { useMassByDays, useUnderBrief } from '@/ui/kit/under-brief';
 import { areLaidOut, outermostLoads } from '@/ui/kit/rooms';
 import type { KitView } from '@/ui/kit/kit-view';
 
@@ -24,7 +25,8 @@ export function Working({ of, view }: WorkingProps & { readonly of: keyof typeof
   return <Of view={view} />;
 }
 
-function MassWorking({ view: { loadout, totals, units, tree, bench } }: WorkingProps) {
+function MassWorking({ view }: WorkingProps) {
+  const { loadout, totals, units, tree, bench } = view;
   const { massG } = totals.whole;
   const roots = loadout.placements.filter(({ place }) => isOnGround(place));
   return (
@@ -40,7 +42,41 @@ function MassWorking({ view: { loadout, totals, units, tree, bench } }: WorkingP
         />
       ))}
       <Row what="Together" figure={printMass(massG, units)} isSum />
+      {filledAtStart(loadout).map(({ placement, ml }) => (
+        <Row
+          key={placement}
+          what={`Water in ${gearOf(bench.shelf, tree.byId.get(placement)!).name}`}
+          figure={printMass(ml, units)}
+        />
+      ))}
+      <MassOnTheWay view={view} />
     </Worked>
+  );
+}
+
+/** How the mass goes down by days, as the food is eaten and the fuel burnt. */
+function MassOnTheWay({ view }: WorkingProps) {
+  const under = useUnderBrief(view);
+  const massByDays = useMassByDays();
+  const mass = under && massByDays ? massByDays(under.kit) : null;
+  if (!mass) return null;
+  const { setsOutG: outG, morningsG, comesHomeG } = mass;
+  return (
+    <>
+      {morningsG.map((massG, day) => (
+        <Row
+          key={day}
+          what={day === 0 ? 'Sets out with' : `Morning of day ${day + 1}`}
+          figure={printMass(massG, view.units)}
+          isSum={day === 0}
+        />
+      ))}
+      <Row
+        what={`Comes home with, ${printMass(outG - comesHomeG, view.units)} eaten, drunk and burnt`}
+        figure={printMass(comesHomeG, view.units)}
+        isSum
+      />
+    </>
   );
 }
 

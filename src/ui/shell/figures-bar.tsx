@@ -2,6 +2,7 @@
 
 import { Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
+import { setsOutG } from '@/core/loadout';
 import { printMass, printMoney, printNumber, printVolume } from '@/core/quantity';
 import { isAmissIn, areLaidOut, outermostLoads } from '@/ui/kit/rooms';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
@@ -52,15 +53,24 @@ function MassFigure({ view }: { readonly view: KitView }) {
   const { loadout, totals, units } = view;
   const { massG, unweighed, pieces } = totals.whole;
   const limit = loadout.mostMassG;
-  const over = limit !== null && massG > limit;
+  const outG = setsOutG(loadout, totals);
+  const over = limit !== null && outG > limit;
   return (
     <Figure
       name="Mass"
-      value={printMass(massG, units)}
+      value={printMass(outG, units)}
       of={limit === null ? undefined : `/ ${printMass(limit, units)}`}
-      says={over ? 'over the limit' : unweighed > 0 ? `+ ${unweighed} unweighed` : inPieces(pieces)}
+      says={
+        over
+          ? 'over the limit'
+          : unweighed > 0
+            ? `+ ${unweighed} unweighed`
+            : outG > massG
+              ? `with ${printVolume(outG - massG, units)} water`
+              : inPieces(pieces)
+      }
       mood={over ? 'stop' : unweighed > 0 ? 'watch' : 'fine'}
-      share={limit === null ? null : massG / limit}
+      share={limit === null ? null : outG / limit}
     >
       <Working of="mass" view={view} />
     </Figure>

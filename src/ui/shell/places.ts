@@ -42,6 +42,7 @@ export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
   '/brief': [
     { path: '/brief', name: 'The brief' },
     { path: '/brief/enough', name: 'Is it enough?' },
+    { path: '/brief/seasons', name: 'Another season' },
   ],
   '/layout': [
     { path: '/layout', name: 'The mat' },

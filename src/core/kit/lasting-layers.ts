@@ -1,0 +1,58 @@
+import type { Brief } from '../brief';
+import { branchOf, type Loadout, type Placement } from '../loadout';
+import type { Lasting, Need } from '../needs';
+import type { UnitSystem } from '../quantity';
+import { needsKitUnder, needsUnder } from './under-brief';
+import type { WorkedOutKit } from './worked-out';
+
+/** What is left when the rest is: on the body and in its pockets; with the bags on the back; with vehicle and house. */
+export type Layer = 'on the body' | 'body and bag' | 'all of it';
+
+/** How long a layer lasts by itself, and how its needs stand. */
+export interface LayerLasts {
+  readonly layer: Layer;
+  readonly pieces: number;
+  readonly lasts: Lasting;
+  readonly needs: readonly Need[];
+}
+
+/** How long the kit lasts by layers: what somebody has who comes away with no more than that. */
+export function lastingByLayers(
+  kit: WorkedOutKit,
+  brief: Brief,
+  units: UnitSystem,
+): readonly LayerLasts[] {
+  const { whole, bench, day } = kit;
+  return (['on the body', 'body and bag', 'all of it'] as const).map((layer) => {
+    const pieces = inLayer(kit, layer);
+    const { lasts, needs } = needsUnder(needsKitUnder(pieces, bench.shelf, brief, day, units));
+    return {
+      layer,
+      pieces: pieces === whole ? whole.placements.length : pieces.placements.length,
+      lasts,
+      needs,
+    };
+  });
+}
+
+function inLayer(kit: WorkedOutKit, layer: Layer): Loadout {
+  const { whole, tree } = kit;
+  if (layer === 'all of it') return whole;
+  const isIn = (root: Placement) =>
+    layer === 'on the body'
+      ? isOn(root, 'body') && isWorn(kit, root)
+      : isOn(root, 'body') || isOn(root, 'mat');
+  const kept = new Set(
+    whole.placements.filter(isIn).flatMap((root) => branchOf(tree, root.id).map(({ id }) => id)),
+  );
+  return { ...whole, placements: whole.placements.filter(({ id }) => kept.has(id)) };
+}
+
+function isOn({ place }: Placement, ground: 'body' | 'mat'): boolean {
+  return 'on' in place && place.on === ground;
+}
+
+/** What is worn itself, or a holder that is: each of its rooms is reached on the body. A pack is not: it is put down. */
+function isWorn({ gear }: WorkedOutKit, { id }: Placement): boolean {
+  return gear(id).cavities.every(({ reach }) => reach === 'on body');
+}
