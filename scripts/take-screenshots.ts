@@ -33,7 +33,20 @@ const shots: readonly Shot[] = [
     first: (page) => page.getByLabel('Type gear to add').fill('ridge bottle 1 L 180 g'),
   },
   { name: 'mat-phone', path: '/layout', phone: true },
-  { name: 'brief', path: '/brief', dark: true },
+  {
+    name: 'brief',
+    path: '/brief',
+    dark: true,
+    first: async (page) => {
+      await page.getByRole('button', { name: 'Point on a map' }).click();
+      await page.getByRole('application').waitFor();
+    },
+  },
+  {
+    name: 'seasons',
+    path: '/brief/seasons',
+    first: (page) => page.getByRole('button', { name: /^Take all/ }).waitFor(),
+  },
   {
     name: 'enough',
     path: '/brief/enough',
@@ -60,11 +73,6 @@ const shots: readonly Shot[] = [
       await page.getByText('What would help').waitFor();
       await page.getByRole('button', { name: /Carry .* outside/ }).waitFor();
     },
-  },
-  {
-    name: 'layers',
-    path: '/stow/inside?in=portage-pack&cavity=main',
-    first: (page) => page.getByRole('button', { name: 'In layers' }).click(),
   },
   { name: 'stow-phone', path: '/stow', phone: true, dark: true },
   { name: 'papers', path: '/papers' },
@@ -94,15 +102,7 @@ const shots: readonly Shot[] = [
   { name: 'lists', path: '/layout/lists' },
   { name: 'thrift', path: '/layout/thrift' },
   { name: 'compare', path: '/kits/compare' },
-  {
-    name: 'own-scheme',
-    path: '/layout',
-    first: async (page) => {
-      await page.getByRole('button', { name: 'My own…' }).click();
-      await page.getByRole('dialog').waitFor();
-      await page.waitForTimeout(900);
-    },
-  },
+  { name: 'challenge', path: '/kits/challenge' },
   { name: 'kits', path: '/kits' },
 ];
 

@@ -4,7 +4,7 @@ export {
   capacityOf,
   lengthOf,
   withAmountOf,
-  withArea,
+  withSheet,
   withCapacity,
   withContents,
   withLength,

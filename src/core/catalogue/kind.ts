@@ -207,6 +207,11 @@ export function ofSort(sort: Sort, supply: Supply): Supply {
   return { ...supply, sort };
 }
 
+/** A sheet of these sides, in m, the longer first. */
+export function sheet(lengthM: number, widthM: number, supply: Supply): Supply {
+  return known({ of: 'sheet', lengthM, widthM }, supply);
+}
+
 /** A supply of which more is known. */
 export function known(facts: Facts, supply: Supply): Supply {
   return { ...supply, facts };

@@ -69,8 +69,22 @@ export function lengthOf({ supplies, contents }: Lengthy): number | null {
 }
 
 /** The gear with another area in m², for a sheet: mass and bulk follow, as it is as thick as before. */
-export function withArea(gear: Gear, areaM2: number): Gear {
+function withArea(gear: Gear, areaM2: number): Gear {
   return withAmount(gear, 'm²', areaOf(gear), areaM2);
+}
+
+/** The gear as a sheet of two sides, in m: its area, and what is pitched of it. */
+export function withSheet(gear: Gear, oneM: number, otherM: number): Gear {
+  const [lengthM, widthM] = oneM >= otherM ? [oneM, otherM] : [otherM, oneM];
+  const sized = withArea(gear, lengthM * widthM);
+  return {
+    ...sized,
+    supplies: sized.supplies.map((supply) =>
+      supply.job === 'roof' && supply.demands.length > 0
+        ? { ...supply, facts: { of: 'sheet', lengthM, widthM } }
+        : supply,
+    ),
+  };
 }
 
 /** How large it is laid out, in m²; null where that is nothing it is used for. */

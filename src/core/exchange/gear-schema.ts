@@ -179,6 +179,11 @@ const facts = v.variant('of', [
     breakingN: v.pipe(v.number(), v.finite('is not a finite number.')),
   }),
   v.strictObject({ of: v.literal('vessel'), isDoubleWalled: v.boolean() }),
+  v.strictObject({
+    of: v.literal('sheet'),
+    lengthM: v.pipe(v.number(), v.finite('is not a finite number.')),
+    widthM: v.pipe(v.number(), v.finite('is not a finite number.')),
+  }),
   v.strictObject({ of: v.literal('power'), whPerSunnyDay: figure, ownWh: figure }),
 ]);
 

@@ -30,6 +30,8 @@ export type Facts =
   | { readonly of: 'cord'; readonly breakingN: number }
   /** A vessel with two walls is never heated. */
   | { readonly of: 'vessel'; readonly isDoubleWalled: boolean }
+  /** A sheet’s two sides as it is laid out, the longer first, in m. */
+  | { readonly of: 'sheet'; readonly lengthM: number; readonly widthM: number }
   /** What it gives on a sunny day, and the energy of its own battery when full, in Wh. */
   | {
       readonly of: 'power';
@@ -47,11 +49,15 @@ export const factsOf: Partial<Readonly<Record<JobId, Facts['of']>>> = {
   cord: 'cord',
   boil: 'vessel',
   'carry-water': 'vessel',
+  roof: 'sheet',
   recharge: 'power',
 };
 
 /** Light for the power put in, at most: 683 lm/W is all that there is in light of one colour. */
 const mostLumensPerWatt = 683;
+
+/** The longest side of a sheet that somebody carries, in m. */
+const mostSheetM = 100;
 
 /** The figures in facts, by their field, and what each may be. */
 export function factFigures(facts: Facts): readonly (readonly [string, number | null, Range])[] {
@@ -65,6 +71,11 @@ export function factFigures(facts: Facts): readonly (readonly [string, number | 
       ];
     case 'cord':
       return [['breakingN', facts.breakingN, above0(mostAmount)]];
+    case 'sheet':
+      return [
+        ['lengthM', facts.lengthM, above0(mostSheetM)],
+        ['widthM', facts.widthM, above0(mostSheetM)],
+      ];
     case 'power':
       return [
         ['whPerSunnyDay', facts.whPerSunnyDay, above0(mostAmount)],

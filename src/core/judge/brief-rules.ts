@@ -168,7 +168,9 @@ export function ruleInWords(
     case 'categories':
       return `Every category of ${rule.scheme} has something`;
     case 'ways':
-      return `${rule.ways} independent ways to ${jobsInWords(rule.anyOf)}`;
+      return rule.ways === 1
+        ? `A way to ${jobsInWords(rule.anyOf)}`
+        : `${rule.ways} independent ways to ${jobsInWords(rule.anyOf)}`;
     case 'must have':
       return `Must have: ${rule.what}`;
     case 'must not have':

@@ -9,15 +9,17 @@ export interface Must {
 }
 
 /** What any kit must be able to do: each critical job, and igniting in any manner. */
-const ofAnyKit: readonly (readonly JobId[])[] = [
+export const mustsOfAnyKit: readonly (readonly JobId[])[] = [
   ...jobIds.filter((id) => jobs[id].critical).map((id) => [id]),
   igniteJobs,
 ];
 
 /** What a kit must be able to do: what any must, and what its own wishes add, ask more of, or let go. */
 export function mustsOf(wishes: readonly Wish[]): readonly Must[] {
-  const added = wishes.filter(({ anyOf }) => !ofAnyKit.some((each) => isSameJobs(each, anyOf)));
-  return [...ofAnyKit, ...added.map(({ anyOf }) => anyOf)]
+  const added = wishes.filter(
+    ({ anyOf }) => !mustsOfAnyKit.some((each) => isSameJobs(each, anyOf)),
+  );
+  return [...mustsOfAnyKit, ...added.map(({ anyOf }) => anyOf)]
     .map((anyOf) => ({ anyOf, wanted: waysWanted(anyOf, wishes) }))
     .filter(({ wanted }) => wanted > 0);
 }

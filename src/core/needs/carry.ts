@@ -1,7 +1,23 @@
 import { waterToCarryL } from '../models';
 import { answered, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, total, work, type NeedsKit } from './needs-kit';
-import { asksOfHeat, waterPerDay } from './water';
+import { asksOfHeat, filledHere, waterPerDay } from './water';
+
+/** Ice takes a tenth more room than the water it was: a rigid vessel that is full bursts. */
+function frostStep(kit: NeedsKit): readonly string[] {
+  const { lowC } = kit.conditions;
+  if (lowC === null || lowC.value >= 0) return [];
+  const full = filledHere(kit).filter(({ placement, ml }) => {
+    const vessel = kit.given('carry-water').find((given) => given.placement.id === placement);
+    const room = (vessel?.amount ?? 0) * (vessel?.count ?? 0);
+    return vessel?.gear.form?.shape !== 'soft' && ml > room * 0.9;
+  });
+  return full.length === 0
+    ? []
+    : [
+        `At ${kit.print.celsius(lowC.value)} ${full.length === 1 ? 'a full rigid vessel bursts' : `${full.length} full rigid vessels burst`}: leave a tenth empty.`,
+      ];
+}
 
 /** Room for what the dry stretch asks, in clean vessels that are free. */
 export function carry(kit: NeedsKit): Answer {
@@ -37,6 +53,7 @@ export function carry(kit: NeedsKit): Answer {
       }),
     ],
     steps: [
+      ...frostStep(kit),
       ...(dryHours.by === 'country'
         ? ['The dry stretch is what the kind of country has; type your own.']
         : dryHours.by === 'route'

@@ -48,6 +48,11 @@ export function drink(kit: NeedsKit): Answer {
     steps: [
       `Heat of a hot day in the shade: WBGT ${print.celsius(conditions.wbgtC!.value)}.`,
       `Meals ask ${print.litres(mealWaterPerDayL(kit))} of hot water a day.`,
+      ...(kit.people.length > 1
+        ? kit.people.map(
+            ({ name }, at) => `${name}: ${print.litres(worked[at]!.value as number)} a day.`,
+          )
+        : []),
       `${kit.people.length} people, ${kit.days} days.`,
     ],
   });

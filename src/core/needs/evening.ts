@@ -2,7 +2,7 @@ import { schoolOf } from '../brief';
 import { makeDoIn } from '../catalogue/countries';
 import { answered, listed, notAsked, notKnown, type Answer } from './need';
 import type { NeedsKit } from './needs-kit';
-import { pitchesOf } from './roof';
+import { pitchesOf } from './pitch';
 import { pitched } from './rig';
 import { shortestWaitMin } from './water';
 

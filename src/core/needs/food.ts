@@ -86,6 +86,12 @@ export function food(kit: NeedsKit): Answer {
       work('energy-per-day', { restingKcal: resting, walkHours: walk.hours, walkWatts: watts }),
     ]),
     steps: [
+      ...(each.length > 1 && supply > 0
+        ? each.map(
+            ({ somebody, kcal }) =>
+              `${somebody.name}: ${print.number(kcal)} kcal a day; an equal share lasts ${print.days(daysOf(supply / each.length, kcal))}.`,
+          )
+        : []),
       ...(portions > 0 ? [`${portions} portions for ${days * people.length} days of one.`] : []),
       `${print.mass(carriedG(kit))} on the backs, shared by body mass.`,
       ...unsaid(kit),

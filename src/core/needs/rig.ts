@@ -2,7 +2,7 @@ import { schoolOf } from '../brief';
 import { cordNeededM } from '../models';
 import { answered, notAsked, type Answer } from './need';
 import { idsOf, total, work, type NeedsKit } from './needs-kit';
-import { pitchesOf } from './roof';
+import { pitchesOf } from './pitch';
 
 const guysEach = 4;
 const pegsEach = 6;

@@ -1,5 +1,5 @@
 import { lineSays } from '../refusals/lines';
-import { areaOf, lengthOf, withArea, withLength, withSides } from '../catalogue';
+import { areaOf, lengthOf, withLength, withSheet, withSides } from '../catalogue';
 import {
   done,
   parseSize,
@@ -74,7 +74,7 @@ function sizedAs(
   switch (means) {
     case 'laid out': {
       const areaM2 = (first * second) / 1e6;
-      if (areaM2 <= mostAreaM2) return done(withArea(gear, areaM2));
+      if (areaM2 <= mostAreaM2) return done(withSheet(gear, first / 1000, second / 1000));
       const inFeet = parseSize(text, 'ft');
       const feetM2 = inFeet.ok ? (inFeet.value.sidesMm[0] * inFeet.value.sidesMm[1]) / 1e6 : areaM2;
       return refused(

@@ -1,7 +1,7 @@
 import type { BriefRule } from '@/core/brief';
 import { briefRanges } from '@/core/brief';
 import { igniteJobs, whyNotInRange, type Range } from '@/core/gear';
-import { parseMass, parseSize } from '@/core/quantity';
+import { parseLength, parseMass, parseMoney, parseSize, type Currency } from '@/core/quantity';
 import { numberIn } from './number-in';
 
 interface Asked {
@@ -22,6 +22,9 @@ export const newRules = {
     says: 'a share in %, as 20',
   },
   outside: { name: 'No larger outside', asks: 'figure', says: 'a size, as 55x35x20 cm' },
+  'most price': { name: 'At most so much money', asks: 'figure', says: 'a price, as 200' },
+  girth: { name: 'No more girth', asks: 'figure', says: 'a length, as 90 cm' },
+  categories: { name: 'Each of the Ten Cs has something', asks: 'nothing', says: '' },
   'must have': { name: 'Must have', asks: 'words', says: 'what, as compass' },
   'must not have': { name: 'Must not have', asks: 'words', says: 'what, as axe' },
   'fire without a holder': { name: 'Fire when any holder is gone', asks: 'nothing', says: '' },
@@ -32,7 +35,7 @@ export const newRules = {
 export type NewRule = keyof typeof newRules;
 
 /** A rule from what was typed; null where that is not what it asks. */
-export function ruleFrom(which: NewRule, typed: string): BriefRule | null {
+export function ruleFrom(which: NewRule, typed: string, currency: Currency): BriefRule | null {
   switch (which) {
     case 'lids close':
     case 'second vessel':
@@ -44,6 +47,20 @@ export function ruleFrom(which: NewRule, typed: string): BriefRule | null {
       return { rule: 'without a holder', anyOf: igniteJobs };
     case 'blade without a holder':
       return { rule: 'without a holder', anyOf: ['cut'] };
+    case 'categories':
+      return { rule: 'categories', scheme: 'ten-cs' };
+    case 'most price': {
+      const price = parseMoney(typed, currency);
+      return price.ok && isIn(price.value, briefRanges.priceMinor)
+        ? { rule: 'most price', priceMinor: price.value }
+        : null;
+    }
+    case 'girth': {
+      const girth = parseLength(typed, 'mm');
+      return girth.ok && isIn(girth.value, briefRanges.girthMm)
+        ? { rule: 'girth', girthMm: girth.value }
+        : null;
+    }
     case 'three fires':
       return { rule: 'ways', anyOf: igniteJobs, ways: 3 };
     case 'most mass': {

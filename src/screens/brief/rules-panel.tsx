@@ -2,15 +2,18 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { X } from 'lucide-react';
+import NextLink from 'next/link';
 import { useState } from 'react';
 import { mostRules, type BriefRule } from '@/core/brief';
 import { rulesKept, ruleInWords } from '@/core/judge/brief-rules';
+import type { Currency } from '@/core/quantity';
 import { whyNotName } from '@/core/gear';
 import type { KitView } from '@/ui/kit/kit-view';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Input } from '@/ui/fields/input';
 import { Panel } from '@/ui/fields/panel';
+import { TextField } from './text-field';
 import { newRules, ruleFrom, type NewRule } from './new-rule';
 import type { BriefProps } from './use-brief';
 
@@ -49,8 +52,28 @@ export function RulesPanel({ brief, change, view }: BriefProps & { readonly view
           </Flex>
         ))}
       </Box>
+      {brief.rules.length > 0 && (
+        <Flex gap="3" wrap="wrap" align="flex-end" marginTop="2">
+          <TextField
+            label="This set is called"
+            flex="1 1 160px"
+            placeholder="as One wet night"
+            value={brief.challenge}
+            onChange={(challenge) => change({ challenge })}
+          />
+          <NextLink
+            href="/kits/challenge"
+            style={{ textDecoration: 'underline', paddingBlock: 10 }}
+          >
+            Hold other kits against it, or hand it on
+          </NextLink>
+        </Flex>
+      )}
       {brief.rules.length < mostRules && (
-        <AddRule onAdd={(rule) => change({ rules: [...brief.rules, rule] })} />
+        <AddRule
+          currency={view.bench.currency}
+          onAdd={(rule) => change({ rules: [...brief.rules, rule] })}
+        />
       )}
     </Panel>
   );
@@ -60,14 +83,19 @@ function words(isKept: boolean | null): string {
   return isKept === null ? 'not known' : isKept ? 'kept' : 'broken';
 }
 
-function AddRule({ onAdd }: { readonly onAdd: (rule: BriefRule) => void }) {
+interface AddRuleProps {
+  readonly currency: Currency;
+  readonly onAdd: (rule: BriefRule) => void;
+}
+
+function AddRule({ currency, onAdd }: AddRuleProps) {
   const [which, setWhich] = useState<NewRule>('lids close');
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const asks = newRules[which].asks;
   function add(): void {
     const why = asks === 'words' ? whyNotName(typed) : null;
-    const rule = why === null ? ruleFrom(which, typed) : null;
+    const rule = why === null ? ruleFrom(which, typed, currency) : null;
     setProblem(
       rule === null ? `Say ${newRules[which].says}${why === null ? '' : `: it ${why}`}.` : null,
     );

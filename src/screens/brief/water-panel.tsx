@@ -9,6 +9,7 @@ import { Panel } from '@/ui/fields/panel';
 import { Tick } from '@/ui/fields/tick';
 import type { KitView } from '@/ui/kit/kit-view';
 import { FigureField } from './figure-field';
+import { BesideTicks } from './beside-ticks';
 import { Filled } from './filled';
 import { TextField } from './text-field';
 import type { BriefProps } from './use-brief';
@@ -57,6 +58,7 @@ export function WaterPanel({
           onChange={(storedIn) => change({ storedIn })}
         />
       </Flex>
+      <BesideTicks brief={brief} change={change} view={view} />
       <Filled brief={brief} change={change} view={view} />
       <Text fontSize="sm" fontWeight="600" marginTop="3">
         In the water {conditions.waterThreats?.by === 'country' && '(by the country)'}

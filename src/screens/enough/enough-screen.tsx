@@ -11,6 +11,7 @@ import { useUnderBrief } from '@/ui/kit/under-brief';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { AfloatPanel } from './afloat-panel';
+import { BesidePanel } from './beside-panel';
 import { LayersPanel } from './layers-panel';
 import { NeedSheet } from './need-sheet';
 
@@ -66,7 +67,7 @@ function Needs({ under, view }: { readonly under: UnderBrief; readonly view: Kit
       </Text>
       <Flex as="ul" direction="column" gap="2" listStyleType="none" aria-label="Needs">
         {sorted.map((need) => (
-          <NeedSheet key={need.need} need={need} days={kit.days} view={view} />
+          <NeedSheet key={need.need} need={need} days={kit.days} view={view} kit={kit} />
         ))}
       </Flex>
       <Flex gap="4" marginTop="4" flexDirection={{ base: 'column', lg: 'row' }} align="flex-start">
@@ -77,6 +78,9 @@ function Needs({ under, view }: { readonly under: UnderBrief; readonly view: Kit
           <AfloatPanel view={view} />
         </Box>
       </Flex>
+      <Box marginTop="4">
+        <BesidePanel view={view} />
+      </Box>
     </>
   );
 }

@@ -3,11 +3,13 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { needNames, type Need } from '@/core/needs/need';
+import type { NeedsKit } from '@/core/needs';
 import type { Worked } from '@/core/models/run-model';
 import { printNumber } from '@/core/quantity';
 import type { KitView } from '@/ui/kit/kit-view';
 import { standingSigns } from '@/ui/kit/standing-signs';
 import { HangsOnList } from './hangs-on-list';
+import { PitchPlan } from './pitch-plan';
 import { NeedFixes } from './need-fixes';
 
 interface NeedSheetProps {
@@ -17,7 +19,12 @@ interface NeedSheetProps {
 }
 
 /** One need in a line: its standing, its days as a bar against the trip’s; opened, how it was worked out. */
-export function NeedSheet({ need, days, view }: NeedSheetProps & { readonly view: KitView }) {
+export function NeedSheet({
+  need,
+  days,
+  view,
+  kit,
+}: NeedSheetProps & { readonly view: KitView; readonly kit: NeedsKit }) {
   const [isOpen, setIsOpen] = useState(false);
   const { sign, colour, bar } = standingSigns[need.standing];
   return (
@@ -55,6 +62,7 @@ export function NeedSheet({ need, days, view }: NeedSheetProps & { readonly view
       {isOpen && (
         <Box paddingX="4" paddingBottom="4" fontSize="sm">
           <Working need={need} />
+          {need.need === 'roof' && <PitchPlan kit={kit} />}
           <HangsOnList view={view} need={need} />
           <NeedFixes view={view} need={need} />
         </Box>

@@ -13,10 +13,12 @@ interface PackingSheetProps {
   readonly view: KitView;
   readonly order: SheetOrder;
   readonly today: string;
+  /** What is printed below the list. */
+  readonly children?: React.ReactNode;
 }
 
 /** The packing list, as a sheet of paper: a box to tick, what, how many, how heavy, good until when. */
-export function PackingSheet({ view, order, today }: PackingSheetProps) {
+export function PackingSheet({ view, order, today, children }: PackingSheetProps) {
   const { loadout, totals, units, bench, cover } = view;
   const { massG, unweighed, pieces, bulk, priceMinor } = totals.whole;
   return (
@@ -66,6 +68,7 @@ export function PackingSheet({ view, order, today }: PackingSheetProps) {
       ) : (
         <ByCategory view={view} today={today} />
       )}
+      {children}
     </Box>
   );
 }

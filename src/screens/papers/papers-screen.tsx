@@ -7,10 +7,12 @@ import { useBench } from '@/store/bench';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { PillSwitch } from '@/ui/fields/pill-switch';
+import { Tick } from '@/ui/fields/tick';
 import { BringInFile } from '@/ui/files/bring-in-file';
 import { localDay, useKitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
+import { NeedsSheet } from './needs-sheet';
 import { PackingSheet, type SheetOrder } from './packing-sheet';
 import { WriteFiles } from './write-files';
 
@@ -24,6 +26,7 @@ export function PapersScreen() {
   const bench = useBench();
   const view = useKitView();
   const [order, setOrder] = useState<SheetOrder>('holder');
+  const [withNeeds, setWithNeeds] = useState(false);
   if (!view) return <NoKit />;
   const { loadout } = view;
   const today = localDay(new Date());
@@ -38,11 +41,18 @@ export function PapersScreen() {
             value={order}
             onChange={setOrder}
           />
+          {view.own.brief !== null && (
+            <Tick isOn={withNeeds} onChange={setWithNeeds}>
+              with its needs
+            </Tick>
+          )}
           <Button variant="main" onClick={() => window.print()}>
             <Printer size={18} aria-hidden /> Print
           </Button>
         </Flex>
-        <PackingSheet view={view} order={order} today={today} />
+        <PackingSheet view={view} order={order} today={today}>
+          {withNeeds && <NeedsSheet view={view} />}
+        </PackingSheet>
       </Box>
       <Flex
         className="no-print"

@@ -61,6 +61,7 @@ export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
   '/kits': [
     { path: '/kits', name: 'All kits' },
     { path: '/kits/compare', name: 'Versions and differences' },
+    { path: '/kits/challenge', name: 'Challenge' },
   ],
 };
 
