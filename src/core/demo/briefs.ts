@@ -38,6 +38,6 @@ export const septemberTraverse: Brief = {
 export const juneTraverse: Brief = {
   ...septemberTraverse,
   name: 'June',
-  when: { on: 'days', from: '2028-06-14', to: '2028-06-18' },
+  when: { on: 'days', from: '2027-06-14', to: '2027-06-18' },
   weather: noWeather,
 };

@@ -9,6 +9,7 @@ import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
 import { Tick } from '@/ui/fields/tick';
 import { FigureField } from './figure-field';
+import { OwnMedicines } from './own-medicines';
 import { TextField } from './text-field';
 import type { BriefProps } from './use-brief';
 
@@ -78,18 +79,9 @@ export function PeoplePanel({ brief, change }: BriefProps) {
             )}
           </Flex>
           <Flex gap="2" wrap="wrap" align="flex-end" marginTop="2">
-            <FigureField
-              label="Doses of own medicine a day"
-              width="200px"
-              range={{ ...briefRanges.dosesPerDay, orNothing: true }}
-              value={person.medicines[0]?.dosesPerDay ?? null}
-              onChange={(dosesPerDay) =>
-                setPerson(at, {
-                  medicines: dosesPerDay
-                    ? [{ name: person.medicines[0]?.name ?? 'own medicine', dosesPerDay }]
-                    : [],
-                })
-              }
+            <OwnMedicines
+              medicines={person.medicines}
+              onChange={(medicines) => setPerson(at, { medicines })}
             />
             <TextField
               label="Grave allergy"

@@ -190,7 +190,7 @@ function Board({ bench, challenge, units }: BoardProps) {
             held={held}
           />
           <tr>
-            <th scope="row" />
+            <td />
             {held.map(({ kit }) => (
               <td key={kit.own.id}>
                 <Take kit={kit} challenge={challenge} />

@@ -5,7 +5,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { parseMass, parseMoney, printMass, printMoney, type Outcome } from '@/core/quantity';
 import { workedOut } from '@/core/kit';
-import type { Bench, Loadout, LoadoutChange } from '@/core/loadout';
+import { setsOutG, type Bench, type Loadout, type LoadoutChange } from '@/core/loadout';
+import { standsInFor } from '@/core/judge/beside';
 import { schemeOf } from '@/core/scheme';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -53,7 +54,7 @@ export function KitCard({ bench, loadout }: KitCardProps) {
         ))}
       </Flex>
       <Text fontWeight="600">
-        {printMass(whole.massG, units)}
+        {printMass(setsOutG(kit.whole, kit.totals), units)}
         {loadout.mostMassG !== null && ` of ${printMass(loadout.mostMassG, units)}`} ·{' '}
         {whole.pieces} pieces · {cover.covered} of {cover.outOf} {cover.scheme.unit}
       </Text>
@@ -62,6 +63,14 @@ export function KitCard({ bench, loadout }: KitCardProps) {
           With {loadout.modules.map(({ kit }) => bench.loadouts.get(kit)!.name).join(', ')} along.
         </Text>
       )}
+      {besideOf(bench, loadout).map((other) => {
+        const { givesBack, outOf } = standsInFor(kit, workedOut(bench, other, kit.day));
+        return (
+          <Text key={other.id} fontSize="sm" color="fg.muted">
+            Gives back {givesBack} of {outOf} critical jobs of {other.name}.
+          </Text>
+        );
+      })}
       <Flex gap="2" wrap="wrap">
         <Button
           variant="main"
@@ -90,6 +99,13 @@ export function KitCard({ bench, loadout }: KitCardProps) {
         </Button>
       </Flex>
     </Flex>
+  );
+}
+
+/** The kits that its brief says lie beside it. */
+function besideOf({ loadouts }: Bench, { id, brief }: Loadout): readonly Loadout[] {
+  return (brief?.beside ?? []).flatMap((other) =>
+    other === id ? [] : (loadouts.get(other) ?? []),
   );
 }
 

@@ -4,6 +4,7 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { printMass, printMoney, printVolume } from '@/core/quantity';
 import { packingByCategory, packingByHolder, type PackingLine } from '@/core/exchange';
 import { capital, isHolder } from '@/core/gear';
+import { setsOutG } from '@/core/loadout';
 import type { KitView } from '@/ui/kit/kit-view';
 import { groundInWords, placeInWords } from '@/ui/kit/place-in-words';
 
@@ -21,6 +22,7 @@ interface PackingSheetProps {
 export function PackingSheet({ view, order, today, children }: PackingSheetProps) {
   const { loadout, totals, units, bench, cover } = view;
   const { massG, unweighed, pieces, bulk, priceMinor } = totals.whole;
+  const outG = setsOutG(loadout, totals);
   return (
     <Box
       as="article"
@@ -59,9 +61,10 @@ export function PackingSheet({ view, order, today, children }: PackingSheetProps
       {loadout.purpose !== '' && <Text marginTop="2">{loadout.purpose}</Text>}
       <Text fontSize="sm" marginTop="1" color="fg.muted" _print={{ color: 'black' }}>
         {pieces} pieces · {printMass(massG, units)}
-        {unweighed > 0 && ` and ${unweighed} not weighed`} · {printVolume(bulk.looseMl, units)} from
-        outside · {printMoney(priceMinor, bench.currency)} · {cover.covered} of {cover.outOf}{' '}
-        {cover.scheme.unit}
+        {unweighed > 0 && ` and ${unweighed} not weighed`}
+        {outG > massG && `, ${printMass(outG, units)} with the water that it sets out with`} ·{' '}
+        {printVolume(bulk.looseMl, units)} from outside · {printMoney(priceMinor, bench.currency)} ·{' '}
+        {cover.covered} of {cover.outOf} {cover.scheme.unit}
       </Text>
       {order === 'holder' ? (
         <ByHolder view={view} today={today} />
