@@ -1,6 +1,6 @@
 import { countries, type CountryAsks } from '../catalogue/countries';
 import type { CountryId } from '../catalogue/country-climates';
-import type { JobId } from '../gear';
+import { isSameJobs, type JobId } from '../gear';
 
 /** A wish as a kit has it: so many ways to do one of these jobs. */
 interface Wish {
@@ -48,8 +48,4 @@ export function wishesElsewhere<W extends Wish>(
 
 function isSame(one: Wish, other: Wish): boolean {
   return one.ways === other.ways && isSameJobs(one.anyOf, other.anyOf);
-}
-
-function isSameJobs(one: readonly JobId[], other: readonly JobId[]): boolean {
-  return one.length === other.length && one.every((job) => other.includes(job));
 }

@@ -136,3 +136,8 @@ export const jobIds = Object.keys(jobs) as readonly JobId[];
 
 /** Any of these is a way to ignite; igniting is critical though no single one of them is. */
 export const igniteJobs: readonly JobId[] = ['flame', 'spark', 'sun-fire'];
+
+/** Whether two lists name the same jobs, in whatever order. */
+export function isSameJobs(one: readonly JobId[], other: readonly JobId[]): boolean {
+  return one.length === other.length && one.every((job) => other.includes(job));
+}

@@ -1,6 +1,6 @@
-import { igniteJobs, jobIds, jobs, type JobId } from '../gear';
+import { igniteJobs, isSameJobs, jobIds, jobs, type JobId } from '../gear';
 import type { Wish } from '../loadout';
-import { isSameJobs, waysWanted } from '../scheme';
+import { waysWanted } from '../scheme';
 
 /** One thing a kit must be able to do, in any of these manners, and how many independent ways are wanted. */
 export interface Must {

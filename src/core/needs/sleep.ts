@@ -83,10 +83,13 @@ export function sleep(kit: NeedsKit): Answer {
   const short = limitC - lowC.value;
   const moreClo = sleepClo(lowC.value) - sleepClo(limitC);
   const moreR = Math.min(short / degreesPerR, groundR(lowC.value) - worst.groundR);
+  const cloWithR = sleepClo(lowC.value) - sleepClo(limitC - moreR * degreesPerR);
   const mends =
     moreR * degreesPerR >= short - 1e-9
       ? `R ${print.number(moreR, 1)} more beneath, or ${print.number(moreClo, 1)} clo more,`
-      : `${print.number(moreClo, 1)} clo more`;
+      : moreR > 0
+        ? `R ${print.number(moreR, 1)} more beneath and ${print.number(cloWithR, 1)} clo more`
+        : `${print.number(moreClo, 1)} clo more`;
   const pieces = insulation(kit).map(({ given }) => given);
   const hasBed = pieces.length > 0;
   return answered({

@@ -1,8 +1,8 @@
-import type { Gear, JobId } from '../gear';
+import { isSameJobs, type Gear, type JobId } from '../gear';
 import type { Wish } from '../loadout';
 import { amountOf, type Idle, type Way, type Ways } from '../ways';
 import { categoryOf, type Category, type Scheme } from './schemes';
-import { isSameJobs, waysWanted } from './ways-wanted';
+import { waysWanted } from './ways-wanted';
 
 /** How a need stands: nothing does it, fewer independent ways than wanted, or enough. */
 export type Standing = 'missing' | 'thin' | 'covered';

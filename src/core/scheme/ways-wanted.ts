@@ -1,4 +1,4 @@
-import { igniteJobs, jobs, type JobId } from '../gear';
+import { igniteJobs, isSameJobs, jobs, type JobId } from '../gear';
 import type { Wish } from '../loadout';
 
 /**
@@ -10,9 +10,4 @@ export function waysWanted(anyOf: readonly JobId[], wishes: readonly Wish[]): nu
   if (own) return own.ways;
   if (anyOf.some((id) => igniteJobs.includes(id))) return 3;
   return anyOf.some((id) => jobs[id].critical) ? 2 : 1;
-}
-
-/** Whether two lists name the same jobs, in whatever order. */
-export function isSameJobs(one: readonly JobId[], other: readonly JobId[]): boolean {
-  return one.length === other.length && one.every((job) => other.includes(job));
 }

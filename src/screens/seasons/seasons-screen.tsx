@@ -6,6 +6,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Brief } from '@/core/brief';
 import type { SeasonSwap } from '@/core/judge/season-swap';
 import { underBrief, type UnderBrief } from '@/core/kit/under-brief';
+import type { Bench } from '@/core/loadout';
 import { listed, needNames } from '@/core/needs/need';
 import { printMass, printNumber } from '@/core/quantity';
 import { Button } from '@/ui/fields/button';
@@ -233,14 +234,16 @@ function Both({ here, there, names }: BothProps) {
 
 /** The swap, worked out beside the page; null until it is there. */
 function useSwap({ bench, own, kit, units }: KitView, from: Brief, to: Brief): SeasonSwap | null {
-  const [found, setFound] = useState<{ readonly of: unknown; readonly swap: SeasonSwap } | null>(
-    null,
-  );
+  const [found, setFound] = useState<{
+    readonly of: Bench;
+    readonly to: Brief;
+    readonly swap: SeasonSwap;
+  } | null>(null);
   useEffect(() => {
     const call = callSwap(bench, own.id, kit.day, { from, to, units });
     let isWanted = true;
     void call.result.then(
-      (swap) => isWanted && setFound({ of: to, swap }),
+      (swap) => isWanted && setFound({ of: bench, to, swap }),
       () => undefined,
     );
     return () => {
@@ -248,7 +251,7 @@ function useSwap({ bench, own, kit, units }: KitView, from: Brief, to: Brief): S
       call.cancel();
     };
   }, [bench, own.id, kit.day, from, to, units]);
-  return found?.of === to ? found.swap : null;
+  return found?.of === bench && found.to === to ? found.swap : null;
 }
 
 function nameOf({ name }: Brief, otherwise: string): string {

@@ -15,6 +15,17 @@ const heat = wbgtC(10, 60);
 const rate = 0.25 + ((heat - 10) / 15.6) * (0.75 * 0.946 - 0.25);
 const perDay = 2 * (2.5 + 6 * rate);
 
+describe('a bed that lacks more than the ground takes', () => {
+  it('says what is wanted beneath, and what more is wanted on top', () => {
+    // At -4 °C the ground asks 1 + 19/5 = R 4.8, none is there: 24 °C lost on a bag of 6 °C; then 10 °C by 5.464 °C a clo.
+    const cold = need('sleep', ['sleeping-bag'], {
+      people: [somebody],
+      weather: { ...noWeather, lowC: -4, highC: 8 },
+    });
+    expect(cold.says).toContain('34 °C short: R 4.8 more beneath and 1.8 clo more would do.');
+  });
+});
+
 describe('water', () => {
   it('drinks by work and heat, and what the meals ask beside', () => {
     const dry = need('drink', []);
