@@ -122,6 +122,16 @@ export const manners: readonly Manner[] = [
     String.raw`(?<![\w.,])(?:[⌀øØ∅]\s*)?${side}(?:\s*(?:[x×*]|\bby\b)\s*${side}){1,2}(?![\p{L}\d.,])`,
     ([text]) => done({ what: 'size', text: text.trim() }),
   ),
+  // Of two temperatures the warmer counts: `5 to -2 °C`, `0/-6 C`. What is relied on is rather less.
+  manner(
+    String.raw`(?<![\w.,])([-−–+]?\d{1,2})\s*(?:to|\/|–|-)\s*([-−–+]?\d{1,2})\s?(?:(?:°|º|deg(?:rees?)?\.?)\s*([CF])?|([CF]))${end}`,
+    ([, one, other, unit, bare]) =>
+      done({
+        what: 'temperature',
+        degrees: Math.max(wholeDegrees(one!), wholeDegrees(other!)),
+        unit: unitOfDegrees(unit ?? bare),
+      }),
+  ),
   figure(String.raw`(?:°|º|deg(?:rees?)?\.?)\s*([CF])?${end}`, degreesOf),
   manner(
     String.raw`(?<![\w.,])([-−–+]\s?)?(\d{1,3}(?:[.,]\d+)?)\s?([CF])(?![\p{L}\d])`,
@@ -133,7 +143,7 @@ export const manners: readonly Manner[] = [
       done({
         what: 'temperature',
         degrees: digits!.toLowerCase() === 'zero' ? 0 : -Number(digits!.replace(/\D/g, '')),
-        unit: (unit?.toUpperCase() as 'C' | 'F' | undefined) ?? null,
+        unit: unitOfDegrees(unit),
       }),
   ),
   manner(
@@ -163,6 +173,16 @@ export const manners: readonly Manner[] = [
     String.raw`(?<![\w.,])${number}\s*-?\s*(?:persons?|people|man|men|seasons?|ways?|ply|days?|nights?|weeks?|months?|years?|yrs?|min|mins|minutes?|w|watts?|v|volts?|grit|gauge|denier|mesh|micron|%|percent|sizes?|strands?|cores?|blades?|functions?|eyes?|rooms?|doors?|pockets?|db|decibels?)${end}`,
   ),
   property(String.raw`(?<![\w])#\s?\d+${end}`),
+  // `comfort 3`, `limit minus 2`, `rated to -5`: what is rated so is no count.
+  manner(
+    String.raw`(?<=(?<!\p{L})(?:comfort|limit|extreme|rated|rating)(?:\s+(?:temp|temperature|rating|limit|to|of|at|is))*\s*[:=]?\s*)(minus\s+|[-−–+]\s?)?(\d{1,2})(?![\p{L}\d.,])(?!\s*-?\s*(?:${massUnit}|${volumeUnit}|${lengthUnit})${end})`,
+    ([, sign, digits]) =>
+      done({
+        what: 'temperature',
+        degrees: sign !== undefined && !sign.startsWith('+') ? -Number(digits) : Number(digits),
+        unit: null,
+      }),
+  ),
   manner(String.raw`${start}(${range})\s*-?\s*(${volumeUnit})\.?${end}`, (match) => {
     const [text, figures, unit] = match;
     const volume = parseVolume(
@@ -256,8 +276,17 @@ function degreesOf(degrees: number, match: RegExpExecArray): Amount {
   return {
     what: 'temperature',
     degrees: isBelow ? -degrees : degrees,
-    unit: (match[2]?.toUpperCase() as 'C' | 'F' | undefined) ?? null,
+    unit: unitOfDegrees(match[2]),
   };
+}
+
+function unitOfDegrees(letter: string | undefined): 'C' | 'F' | null {
+  return (letter?.toUpperCase() as 'C' | 'F' | undefined) ?? null;
+}
+
+function wholeDegrees(written: string): number {
+  const size = Number(written.replace(/\D/g, ''));
+  return /^[-−–]/.test(written) ? -size : size;
 }
 
 function signedDegrees(sign: string | undefined, digits: string, unit: string): Amount {

@@ -1,3 +1,4 @@
+import { celsiusOf } from './comfort';
 import { capacityOf, lengthOf, type Kind } from '../catalogue';
 import { isForCells, serves } from '../gear';
 import type { Amount } from '../quantity/amounts-in';
@@ -42,7 +43,7 @@ function ownFigure(kind: Kind, amount: Amount): readonly [number, number] | null
     case 'temperature': {
       const own = kind.supplies.find(({ job }) => job === 'sleep')?.amount;
       // Kelvin, so that a ratio is one.
-      return typeof own === 'number' ? [amount.degrees + 273, own + 273] : null;
+      return typeof own === 'number' ? [celsiusOf(amount) + 273, own + 273] : null;
     }
     case 'cells': {
       const asked = kind.supplies.flatMap(({ demands }) => demands.filter(isForCells));

@@ -19,6 +19,7 @@ import {
 import { newtonsOf, type Amount } from '../quantity/amounts-in';
 import { bulkOf, energyBehind, withMassOf, type Facts, type Gear, type JobId } from '../gear';
 import { withCells } from './cells';
+import { celsiusOf } from './comfort';
 import { withSize } from './sizes';
 
 /** Gear with the figures of its line. */
@@ -259,8 +260,7 @@ function withTemperature(
   if (unit === null && (degrees === 0 || units === 'us')) {
     return refused(lineSays.whichDegrees(degrees));
   }
-  const tempC = unit === 'F' ? ((degrees - 32) * 5) / 9 : degrees;
-  return named(withJobAmount(gear, 'sleep', tenths(tempC)));
+  return named(withJobAmount(gear, 'sleep', tenths(celsiusOf({ degrees, unit }))));
 }
 
 /** A lamp’s light at one step: so many lumens for so many hours. Lumens alone say how bright, and not how long. */

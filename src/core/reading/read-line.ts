@@ -13,6 +13,7 @@ import { amountsIn, type Amount, type AmountAt } from '../quantity/amounts-in';
 import { capital, unsoundGear, whyNotName, withMassOf, type Gear } from '../gear';
 import { ownWords } from './taught';
 import { cellSortIn, runsOnCells } from './cells';
+import { oneComfort } from './comfort';
 import { countOf, manyLengths } from './counting';
 import { howFar } from './far';
 import { withFigures } from './figures';
@@ -64,8 +65,8 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
     : meant(words, read.value.amounts, setting);
   const { kind } = meaning;
   const started = kind ? gearOfKind(kind, setting.id) : gearOfNoKind(setting.id, '');
-  const amounts =
-    lengthOf(started) === null ? read.value.amounts : manyLengths(read.value.amounts, words);
+  const whole = oneComfort(read.value.amounts, rest);
+  const amounts = lengthOf(started) === null ? whole : manyLengths(whole, words);
   const counted = countOf(amounts, started, words);
   const figured = withFigures(
     started,
@@ -86,11 +87,11 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   const priced = withPrice(stuffed, amounts, setting);
   if (!priced.ok) return priced;
   const gear = counted.in(priced.value);
-  const whole = withMassOf(gear, gear.massG, gear.massTrust);
-  const unsound = unsoundGear(whole);
+  const weighed = withMassOf(gear, gear.massG, gear.massTrust);
+  const unsound = unsoundGear(weighed);
   return unsound
     ? { ok: false, problem: unsound }
-    : done({ gear: whole, kind, sure: meaning.sure, others: meaning.others });
+    : done({ gear: weighed, kind, sure: meaning.sure, others: meaning.others });
 }
 
 /** The kind that a name without figures means; null where none is sure. */

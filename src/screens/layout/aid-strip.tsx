@@ -1,6 +1,7 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
+import { memo } from 'react';
 import { firstAidOf, type ComplaintAid } from '@/core/needs/first-aid';
 import { useKitView } from '@/ui/kit/kit-view';
 import { standingSigns } from '@/ui/kit/standing-signs';
@@ -28,13 +29,14 @@ export function AidStrip() {
         held against
       </Text>
       {firstAidOf(loadout, bench.shelf, { day, personDays }).map((each) => (
-        <Complaint key={each.complaint} aid={each} />
+        <Complaint key={each.complaint} {...each} />
       ))}
     </Flex>
   );
 }
 
-function Complaint({ aid }: { readonly aid: ComplaintAid }) {
+/** It is drawn again only when what is held against it changes. */
+const Complaint = memo(function Complaint(aid: ComplaintAid) {
   const { sign, colour } = standingSigns[aid.standing];
   return (
     <Flex
@@ -56,7 +58,7 @@ function Complaint({ aid }: { readonly aid: ComplaintAid }) {
       </span>
     </Flex>
   );
-}
+});
 
 function standingInWords({ standing, uses, wanted }: ComplaintAid): string {
   switch (standing) {

@@ -100,38 +100,51 @@ function Acts() {
     <Flex align="center">
       <NewBuild />
       <SavedMark />
-      <Button
-        size="icon"
-        variant="bare"
-        aria-label={labels.undo === null ? 'Nothing to undo' : `Undo: ${labels.undo}`}
-        title={labels.undo === null ? 'Nothing to undo' : `Undo: ${labels.undo} (Ctrl Z)`}
-        disabled={labels.undo === null}
-        onClick={() => undo()}
-      >
-        <Undo2 size={20} aria-hidden />
-      </Button>
-      <Button
-        size="icon"
-        variant="bare"
-        aria-label={labels.redo === null ? 'Nothing to redo' : `Redo: ${labels.redo}`}
-        title={labels.redo === null ? 'Nothing to redo' : `Redo: ${labels.redo} (Ctrl Shift Z)`}
-        disabled={labels.redo === null}
-        onClick={() => redo()}
-      >
-        <Redo2 size={20} aria-hidden />
-      </Button>
-      <Button
-        size="icon"
-        variant="bare"
-        aria-label="All commands"
-        title="All commands (Ctrl K)"
-        onClick={() => openPalette()}
-      >
-        <Search size={20} aria-hidden />
-      </Button>
+      <Step name="Undo" keys="Ctrl Z" of={labels.undo} />
+      <Step name="Redo" keys="Ctrl Shift Z" of={labels.redo} />
+      <AllCommands />
     </Flex>
   );
 }
+
+interface StepProps {
+  readonly name: 'Undo' | 'Redo';
+  readonly keys: string;
+  /** What it would undo or do again; null where there is nothing. */
+  readonly of: string | null;
+}
+
+/** A step back or forth; drawn again only when it is another one. */
+const Step = memo(function Step({ name, keys, of }: StepProps) {
+  const nothing = `Nothing to ${name.toLowerCase()}`;
+  const Sign = name === 'Undo' ? Undo2 : Redo2;
+  return (
+    <Button
+      size="icon"
+      variant="bare"
+      aria-label={of === null ? nothing : `${name}: ${of}`}
+      title={of === null ? nothing : `${name}: ${of} (${keys})`}
+      disabled={of === null}
+      onClick={() => (name === 'Undo' ? undo() : redo())}
+    >
+      <Sign size={20} aria-hidden />
+    </Button>
+  );
+});
+
+const AllCommands = memo(function AllCommands() {
+  return (
+    <Button
+      size="icon"
+      variant="bare"
+      aria-label="All commands"
+      title="All commands (Ctrl K)"
+      onClick={() => openPalette()}
+    >
+      <Search size={20} aria-hidden />
+    </Button>
+  );
+});
 
 /** A quiet word that a newer build is there; what is done goes on until it is taken. */
 function NewBuild() {
