@@ -7,10 +7,18 @@ type Counted = Pick<Gear, 'lots' | 'count' | 'goodUntil'>;
  * The lots of a gear, which make up its count. One of which none is written down has one: all of it, with its own date
  * and nothing else known.
  */
-export function lotsOf({ lots, count, goodUntil }: Counted): readonly Lot[] {
+export function lotsOf(gear: Counted): readonly Lot[] {
+  const { lots, count, goodUntil } = gear;
   if (lots.length > 0) return lots;
-  return count === 0 ? [] : [{ ...unknownLot, id: 'all', count, goodUntil }];
+  const known = alone.get(gear);
+  if (known) return known;
+  const all = count === 0 ? [] : [{ ...unknownLot, id: 'all', count, goodUntil }];
+  alone.set(gear, all);
+  return all;
 }
+
+/** The one lot of each gear of which none is written down: asked for at every edit, many times over. */
+const alone = new WeakMap<Counted, readonly Lot[]>();
 
 const unknownLot = {
   cameOn: null,

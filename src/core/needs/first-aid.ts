@@ -59,6 +59,7 @@ export function firstAidOf(
 ): readonly ComplaintAid[] {
   const pieces = loadout.placements.flatMap((placement) => {
     const gear = gearOf(shelf, placement);
+    if (aidsOf(gear).length === 0 && !isUnknownAid(gear)) return [];
     const count = Math.min(placement.count, goodOn(gear, day));
     return absenceOf(gear, day) !== null || count === 0 ? [] : [{ id: placement.id, gear, count }];
   });

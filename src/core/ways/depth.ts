@@ -19,7 +19,7 @@ export function depthOf(
   lost: Lost = nothingLost,
   enough: number = deepest,
 ): number {
-  const asked: Asked = { formula, anyOf, among: reliedOn(formula, anyOf) };
+  const asked = askedOf(formula, anyOf);
   for (let most = apartFrom(asked, lost, enough); most < enough; most += 1) {
     if (isUndone(asked, lost, most, new Set())) return most;
   }
@@ -32,7 +32,7 @@ export function singleLosses(
   anyOf: readonly JobId[],
   lost: Lost = nothingLost,
 ): readonly Loss[] {
-  const asked: Asked = { formula, anyOf, among: reliedOn(formula, anyOf) };
+  const asked = askedOf(formula, anyOf);
   const way = wayIn(asked, lost);
   return way === null
     ? []
@@ -41,8 +41,15 @@ export function singleLosses(
 
 interface Asked {
   readonly formula: Formula;
-  readonly anyOf: readonly JobId[];
+  /** The sources any of which will do. */
+  readonly wanted: readonly number[];
+  /** Them and all that they may rely on. */
   readonly among: readonly number[];
+}
+
+function askedOf(formula: Formula, anyOf: readonly JobId[]): Asked {
+  const wanted = anyOf.flatMap((job) => formula.byJob.get(job) ?? []);
+  return { formula, wanted, among: reliedOn(formula, anyOf) };
 }
 
 /** Whether so many losses more, or fewer, can leave it undone. */
@@ -84,12 +91,9 @@ function apartFrom(asked: Asked, lost: Lost, enough: number): number {
 type Items = ReadonlyMap<string, number>;
 
 /** Some way that is left, with as few rounds as there can be; null where there is none. */
-function wayIn({ formula, anyOf, among }: Asked, lost: Lost): Items | null {
-  const rounds = roundsOf(formula, lost, among);
-  const first = earliest(
-    rounds,
-    anyOf.flatMap((job) => formula.byJob.get(job) ?? []),
-  );
+function wayIn({ formula, wanted, among }: Asked, lost: Lost): Items | null {
+  const rounds = roundsOf(formula, lost, among, wanted);
+  const first = earliest(rounds, wanted);
   if (first === null) return null;
   const items = new Map<string, number>();
   const waiting = [first];

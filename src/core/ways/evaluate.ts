@@ -13,11 +13,13 @@ export type Rounds = Uint16Array;
  * Which sources count when something is lost.
  *
  * @param among sources to look at, which must hold all that they rely on; all of them where left out.
+ * @param until ends with the round in which one of these begins to count: later ones stay 0. None where left out.
  */
 export function roundsOf(
   formula: Formula,
   lost: Lost = nothingLost,
   among: readonly number[] = everySource(formula),
+  until: readonly number[] = [],
 ): Rounds {
   const { sources, gates, opens } = formula;
   const rounds: Rounds = new Uint16Array(sources.length);
@@ -36,6 +38,7 @@ export function roundsOf(
       rounds[at] = round;
       for (const opened of opens[at]!) items[opened]! += itemsAlive(formula, lost, at);
     }
+    if (until.some((at) => rounds[at] === round)) break;
     waiting = staying;
   }
   return rounds;

@@ -29,15 +29,24 @@ export function AidStrip() {
         held against
       </Text>
       {firstAidOf(loadout, bench.shelf, { day, personDays }).map((each) => (
-        <Complaint key={each.complaint} {...each} />
+        <Complaint
+          key={each.complaint}
+          standing={each.standing}
+          says={`${each.complaint}: ${standingInWords(each)}${each.asksTraining ? ', asks training' : ''}`}
+        />
       ))}
     </Flex>
   );
 }
 
-/** It is drawn again only when what is held against it changes. */
-const Complaint = memo(function Complaint(aid: ComplaintAid) {
-  const { sign, colour } = standingSigns[aid.standing];
+interface ComplaintProps {
+  readonly standing: ComplaintAid['standing'];
+  readonly says: string;
+}
+
+/** It is drawn again only when it says another thing. */
+const Complaint = memo(function Complaint({ standing, says }: ComplaintProps) {
+  const { sign, colour } = standingSigns[standing];
   return (
     <Flex
       as="li"
@@ -52,10 +61,7 @@ const Complaint = memo(function Complaint(aid: ComplaintAid) {
       <Text as="span" aria-hidden color={colour}>
         {sign}
       </Text>
-      <span>
-        {aid.complaint}: {standingInWords(aid)}
-        {aid.asksTraining && ', asks training'}
-      </span>
+      <span>{says}</span>
     </Flex>
   );
 });

@@ -1,8 +1,9 @@
 import { Box, Heading, Text } from '@chakra-ui/react';
+import { memo } from 'react';
 import { capital, cautionsOf, type Care, type Gear, type Harm } from '@/core/gear';
 
 /** What a piece suffers from, what to do for it on a rhythm, and what to beware of. */
-export function PieceCare({ gear }: { readonly gear: Gear }) {
+export const PieceCare = memo(function PieceCare({ gear }: { readonly gear: Gear }) {
   const { spoiledBy, failsIn, care } = gear;
   const cautions = cautionsOf(gear);
   if (spoiledBy.length + failsIn.length + care.length + cautions.length === 0) return null;
@@ -21,7 +22,7 @@ export function PieceCare({ gear }: { readonly gear: Gear }) {
       ))}
     </Box>
   );
-}
+});
 
 function HarmLine({ says, harms }: { readonly says: string; readonly harms: readonly Harm[] }) {
   return harms.length === 0 ? null : (
