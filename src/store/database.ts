@@ -20,7 +20,7 @@ import {
 import type { BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 7;
+export const databaseVersion = 8;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -126,6 +126,8 @@ const ladder: readonly Step[] = [
   // And what kits are for.
   loadoutsFilledIn,
   // And what is filled at the start, and in which order the lanes lie.
+  loadoutsFilledIn,
+  // And what is known of the country, and what people wear.
   loadoutsFilledIn,
 ];
 

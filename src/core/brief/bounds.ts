@@ -46,4 +46,9 @@ export const briefRanges = {
   sideMm: above0(mostLengthMm),
   girthMm: upTo(mostAmount),
   ways: whole(1, 4),
+  amount: above0(mostAmount),
+  hardness: whole(0, 3),
+  minutes: whole(0, 1440),
+  shoeSize: { least: 15, most: 55 },
+  gloveSize: { least: 3, most: 16 },
 } as const satisfies Readonly<Record<string, Range>>;

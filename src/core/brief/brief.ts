@@ -1,5 +1,7 @@
 import type { CountryId } from '../catalogue/country-climates';
-import type { Threat } from '../gear';
+import type { Country } from '../catalogue/countries';
+import type { MakeDo } from '../catalogue/make-do';
+import type { JobId, Threat } from '../gear';
 import type { MonthClimate, Setting, Sex, Terrain, Work } from '../models';
 import type { BriefRule } from './rules';
 import type { Schools } from './schools';
@@ -21,6 +23,9 @@ export interface Person {
   /** Against what a pen is carried; empty where there is no such allergy. */
   readonly graveAllergy: string;
   readonly wearsSpectacles: boolean;
+  /** Of shoes in European sizes; of gloves from 5 to 14. */
+  readonly shoeSize: number | null;
+  readonly gloveSize: number | null;
 }
 
 /** A name of the person’s own, and where it is, in degrees. */
@@ -82,6 +87,28 @@ export interface LaneOrder {
   readonly categories: readonly string[];
 }
 
+/** What somebody knows better of a kind of country than its table says, for where this leads. Null is as the table says. */
+export interface CountryAsKnown {
+  readonly view: Country['view'] | null;
+  readonly insects: Country['insects'] | null;
+  readonly groundBites: boolean | null;
+  readonly firewood: Country['firewood'] | null;
+  readonly isWet: boolean | null;
+  readonly glare: boolean | null;
+  readonly makeDo: readonly (MakeDo & { readonly job: JobId })[];
+}
+
+/** A country of which nothing is known otherwise than its kind’s table says. */
+export const asTheTableSays: CountryAsKnown = {
+  view: null,
+  insects: null,
+  groundBites: null,
+  firewood: null,
+  isWet: null,
+  glare: null,
+  makeDo: [],
+};
+
 /** A vessel that is full of drinking water when they set out. */
 export interface FilledVessel {
   readonly placement: string;
@@ -104,6 +131,7 @@ export interface Brief {
   readonly altitudeM: number | null;
   readonly setting: Setting | null;
   readonly country: CountryId | null;
+  readonly asKnown: CountryAsKnown;
   readonly when: When | null;
   readonly weather: TypedWeather;
   readonly heard: HeardClimate | null;
@@ -139,6 +167,8 @@ export const somebody: Person = {
   medicines: [],
   graveAllergy: '',
   wearsSpectacles: false,
+  shoeSize: null,
+  gloveSize: null,
 };
 
 export const noWeather: TypedWeather = {
@@ -160,6 +190,7 @@ export const emptyBrief: Brief = {
   altitudeM: null,
   setting: null,
   country: null,
+  asKnown: asTheTableSays,
   when: null,
   weather: noWeather,
   heard: null,

@@ -1,4 +1,4 @@
-import { countries } from '../catalogue/countries';
+import { countryOf } from './country';
 import type { Threat } from '../gear';
 import {
   climateOf,
@@ -95,7 +95,7 @@ export function conditionsOf(brief: Brief, today: string): Conditions {
   const highC = told(weather.highC, warmest && round(warmest.highC + warmest.spreadC));
   const humidityPct = told(weather.humidityPct, mostOf(times, 'humidityPct'));
   const rainDays = told(weather.rainDays, mostOf(times, 'rainDays'));
-  const country = brief.country === null ? null : countries[brief.country];
+  const country = countryOf(brief);
   return {
     period,
     lowC,

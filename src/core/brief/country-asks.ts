@@ -1,6 +1,7 @@
 import { countries, type CountryAsks } from '../catalogue/countries';
 import type { CountryId } from '../catalogue/country-climates';
 import { isSameJobs, type JobId } from '../gear';
+import type { BriefRule } from './rules';
 
 /** A wish as a kit has it: so many ways to do one of these jobs. */
 interface Wish {
@@ -8,44 +9,119 @@ interface Wish {
   readonly ways: number;
 }
 
-/** What a kind of country asks for, and whether the kit wishes so. */
-export interface Asked extends CountryAsks {
+/** What a kit wishes: ways to its jobs, and the rules of its brief. */
+export interface Wished<W extends Wish = Wish> {
+  readonly wishes: readonly W[];
+  readonly rules: readonly BriefRule[];
+}
+
+/** What a kind of country asks for, as the wish or the rule that it would be, and whether the kit has it so. */
+export interface Asked {
+  readonly because: string;
+  readonly as: (Wish & { readonly rule: null }) | AskedRule;
   readonly isTaken: boolean;
 }
 
-export function askedBy(country: CountryId, wishes: readonly Wish[]): readonly Asked[] {
-  return countries[country].asks.map((asks) => ({
-    ...asks,
-    isTaken: wishes.some((wish) => isSame(wish, asks)),
-  }));
+type AskedRule = Extract<BriefRule, { readonly rule: 'amount' | 'must have' }>;
+
+/** What a country asks of a kit for so many people. */
+export function askedBy(country: CountryId, people: number, wished: Wished): readonly Asked[] {
+  return countries[country].asks.map((asks) => {
+    const as = askedAs(asks, people);
+    return { because: asks.because, as, isTaken: has(wished, as) };
+  });
 }
 
-/** The wishes of a kit with what a country asks taken, in the place of any other about the same jobs. */
+/** What a kit wishes with what a country asks taken, in the place of any other about the same. */
 export function withAsked<W extends Wish>(
-  wishes: readonly (W | Wish)[],
-  asked: Wish,
-): readonly (W | Wish)[] {
-  const others = wishes.filter(({ anyOf }) => !isSameJobs(anyOf, asked.anyOf));
-  return [...others, { anyOf: asked.anyOf, ways: asked.ways }];
+  { wishes, rules }: Wished<W>,
+  { as }: Asked,
+): Wished<W | Wish> {
+  return as.rule === null
+    ? {
+        wishes: [
+          ...wishes.filter(({ anyOf }) => !isSameJobs(anyOf, as.anyOf)),
+          { anyOf: as.anyOf, ways: as.ways },
+        ],
+        rules,
+      }
+    : { wishes, rules: [...rules.filter((rule) => !isAboutSame(rule, as)), as] };
 }
 
-export function withoutAsked<W extends Wish>(wishes: readonly W[], asked: Wish): readonly W[] {
-  return wishes.filter((wish) => !isSame(wish, asked));
+export function withoutAsked<W extends Wish>(wished: Wished<W>, { as }: Asked): Wished<W> {
+  return {
+    wishes: wished.wishes.filter((wish) => !isSame(wish, as)),
+    rules: wished.rules.filter((rule) => !isSameRule(rule, as)),
+  };
 }
 
-/** The wishes of a kit that leaves one kind of country: what that one asked is withdrawn, unless the next asks it too. */
-export function wishesElsewhere<W extends Wish>(
-  wishes: readonly W[],
-  from: CountryId | null,
-  to: CountryId | null,
-): readonly W[] {
-  if (from === null || from === to) return wishes;
-  const stays = to === null ? [] : countries[to].asks;
-  return countries[from].asks
-    .filter((asks) => !stays.some((next) => isSame(next, asks)))
-    .reduce<readonly W[]>((left, asks) => withoutAsked(left, asks), wishes);
+/** Where a brief leads, and how many it takes there. */
+export interface Goes {
+  readonly country: CountryId | null;
+  readonly people: number;
 }
 
-function isSame(one: Wish, other: Wish): boolean {
-  return one.ways === other.ways && isSameJobs(one.anyOf, other.anyOf);
+/**
+ * What a kit wishes whose brief leads somewhere else, or takes more people there: what the country asked is withdrawn, unless
+ * the next asks it too; what it asks for each person is counted anew.
+ */
+export function wishedElsewhere<W extends Wish>(
+  wished: Wished<W>,
+  from: Goes,
+  to: Goes,
+): Wished<W | Wish> {
+  if (from.country === null || (from.country === to.country && from.people === to.people))
+    return wished;
+  const before = askedBy(from.country, from.people, wished);
+  const next = to.country === null ? [] : askedBy(to.country, to.people, wished);
+  const goesOn = ({ as }: Asked, at: number) =>
+    from.country === to.country ? next[at] : next.find((each) => isSameAsked(each.as, as));
+  return before.reduce<Wished<W | Wish>>((left, asked, at) => {
+    if (!asked.isTaken) return left;
+    const stays = goesOn(asked, at);
+    if (stays && isSameAsked(stays.as, asked.as)) return left;
+    return stays ? withAsked(left, stays) : withoutAsked(left, asked);
+  }, wished);
+}
+
+function askedAs(asks: CountryAsks, people: number): Asked['as'] {
+  switch (asks.asks) {
+    case 'ways':
+      return { rule: null, anyOf: asks.anyOf, ways: asks.ways };
+    case 'amount':
+      return { rule: 'amount', job: asks.job, least: asks.forEach * people };
+    case 'tool':
+      return { rule: 'must have', what: asks.what };
+  }
+}
+
+function has({ wishes, rules }: Wished, as: Asked['as']): boolean {
+  return wishes.some((wish) => isSame(wish, as)) || rules.some((rule) => isSameRule(rule, as));
+}
+
+function isSame(wish: Wish, as: Asked['as']): boolean {
+  return as.rule === null && wish.ways === as.ways && isSameJobs(wish.anyOf, as.anyOf);
+}
+
+function isSameRule(rule: BriefRule, as: Asked['as']): boolean {
+  return (
+    as.rule !== null &&
+    isAboutSame(rule, as) &&
+    (as.rule !== 'amount' || leastOf(rule) === as.least)
+  );
+}
+
+function isSameAsked(one: Asked['as'], other: Asked['as']): boolean {
+  return one.rule === null ? isSame(one, other) : isSameRule(one, other);
+}
+
+/** Both want an amount of one job, or the same thing to be there. */
+function isAboutSame(rule: BriefRule, as: AskedRule): boolean {
+  return as.rule === 'amount'
+    ? rule.rule === 'amount' && rule.job === as.job
+    : rule.rule === 'must have' && rule.what === as.what;
+}
+
+function leastOf(rule: BriefRule): number | null {
+  return rule.rule === 'amount' ? rule.least : null;
 }

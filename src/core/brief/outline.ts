@@ -1,3 +1,4 @@
+import { swarms, views, woods } from '../catalogue/countries';
 import { countryIds } from '../catalogue/country-climates';
 import { jobIds, threats } from '../gear';
 import {
@@ -24,7 +25,8 @@ import {
   mostPeople,
   mostRules,
 } from './bounds';
-import { stores, type Brief } from './brief';
+import { asTheTableSays, stores, type Brief } from './brief';
+import { addingUp } from './rules';
 import { schoolWords } from './schools';
 
 const name: Outline = { of: 'name' };
@@ -53,6 +55,25 @@ const person = recordOf({
   medicines: listOf(recordOf({ name, ...figures('dosesPerDay') }), mostMedicines),
   graveAllergy: nameOrNothing,
   wearsSpectacles: yesOrNo,
+  shoeSize: orElse(orNull(figure('shoeSize')), null),
+  gloveSize: orElse(orNull(figure('gloveSize')), null),
+});
+
+const asKnown = recordOf({
+  view: orNull(wordOf(views)),
+  insects: orNull(wordOf(swarms)),
+  groundBites: orNull(yesOrNo),
+  firewood: orNull(wordOf(woods)),
+  isWet: orNull(yesOrNo),
+  glare: orNull(yesOrNo),
+  makeDo: listOf(
+    recordOf({
+      job: wordOf(jobIds),
+      hardness: figure('hardness'),
+      minutes: orNull(figure('minutes')),
+    }),
+    jobIds.length,
+  ),
 });
 
 const when: Outline = {
@@ -114,6 +135,7 @@ export const ruleOutline: Outline = {
     'lids close': rule('lids close'),
     categories: rule('categories', { scheme: id }),
     ways: rule('ways', { anyOf: jobs, ...figures('ways') }),
+    amount: rule('amount', { job: wordOf(addingUp), least: figure('amount') }),
     'must have': rule('must have', { what: name }),
     'must not have': rule('must not have', { what: name }),
     'second vessel': rule('second vessel'),
@@ -132,6 +154,7 @@ export const briefOutline: Outline = recordOf({
   ...figuresOrNull('altitudeM'),
   setting: orNull(wordOf(settings)),
   country: orNull(wordOf(countryIds)),
+  asKnown: orElse(asKnown, asTheTableSays),
   when: orNull(when),
   weather: recordOf(figuresOrNull('lowC', 'highC', 'humidityPct', 'rainDays', 'windKmh')),
   heard: orNull(heard),

@@ -2,20 +2,24 @@ import type { JobId, Threat } from '../gear';
 import type { CountryId } from './country-climates';
 import { makeDoAnywhere, type MakeDo } from './make-do';
 
-/** So many ways to a job that this country asks for, and why. */
-export interface CountryAsks {
-  readonly anyOf: readonly JobId[];
-  readonly ways: number;
-  readonly because: string;
-}
+/** What this country asks for beyond any kit, and why: so many ways to a job, so much of it for each person, a tool. */
+export type CountryAsks = { readonly because: string } & (
+  | { readonly asks: 'ways'; readonly anyOf: readonly JobId[]; readonly ways: number }
+  | { readonly asks: 'amount'; readonly job: JobId; readonly forEach: number }
+  | { readonly asks: 'tool'; readonly what: string }
+);
+
+export const views = ['closed', 'broken', 'open'] as const;
+export const swarms = ['few', 'some', 'many'] as const;
+export const woods = ['plenty', 'some', 'none'] as const;
 
 /** What a kind of country is like for who has to live in it: planning values of this project, each to be corrected. */
 export interface Country {
   readonly name: string;
   /** How far one sees and is seen. */
-  readonly view: 'closed' | 'broken' | 'open';
+  readonly view: (typeof views)[number];
   /** How many insects bite in the warm months, and whether what crawls on the ground does. */
-  readonly insects: 'few' | 'some' | 'many';
+  readonly insects: (typeof swarms)[number];
   readonly groundBites: boolean;
   /** What is most often wrong with its water, where nothing better is known. */
   readonly waterThreats: readonly Threat[];
@@ -23,7 +27,7 @@ export interface Country {
   /** Waking hours between one water and the next, where nothing better is known. */
   readonly dryHours: number;
   /** Wood that burns: everywhere, here and there, or none. */
-  readonly firewood: 'plenty' | 'some' | 'none';
+  readonly firewood: (typeof woods)[number];
   /** Tinder and wood are mostly wet. */
   readonly isWet: boolean;
   /** Shade is rare, or snow and water throw the light back. */
@@ -55,21 +59,30 @@ const woodless = {
 
 const treeless = { ...woodless, fuel: never, tinder: never, roof: hard(3), stove: never } as const;
 
-const bearings: CountryAsks = {
-  anyOf: ['bearing'],
-  ways: 2,
-  because: 'Flat and closed: nothing far off shows the way.',
-};
-const paces: CountryAsks = {
-  anyOf: ['pace'],
-  ways: 1,
-  because: 'Where nothing is seen, the way is counted.',
-};
-const manyFires: CountryAsks = {
-  anyOf: ['flame', 'spark', 'sun-fire'],
-  ways: 3,
-  because: 'Wet and cold: the fire has to light at the third try too.',
-};
+function ways(anyOf: readonly JobId[], many: number, because: string): CountryAsks {
+  return { asks: 'ways', anyOf, ways: many, because };
+}
+
+/** So much for each person, in the job’s unit. */
+function amount(job: JobId, forEach: number, because: string): CountryAsks {
+  return { asks: 'amount', job, forEach, because };
+}
+
+function tool(what: string, because: string): CountryAsks {
+  return { asks: 'tool', what, because };
+}
+
+const bearings = ways(['bearing'], 2, 'Flat and closed: nothing far off shows the way.');
+const paces = ways(['pace'], 1, 'Where nothing is seen, the way is counted.');
+const manyFires = ways(
+  ['flame', 'spark', 'sun-fire'],
+  3,
+  'Wet and cold: the fire has to light at the third try too.',
+);
+const snowShovel = tool(
+  'shovel',
+  'Snow is what one digs in for shelter, for water and for whom it buried.',
+);
 
 /** The kinds of country: every figure is a planning value that a practitioner can correct. */
 export const countries: Readonly<Record<CountryId, Country>> = {
@@ -86,10 +99,12 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     glare: false,
     makeDo: { roof: hard(0, 60), cord: hard(0, 5), tinder: hard(2, 60), raise: hard(1, 90) },
     asks: [
-      { anyOf: ['chop'], ways: 1, because: 'Brush: a long blade opens the way.' },
+      ways(['chop'], 1, 'Brush has to be opened, day after day.'),
+      tool('machete', 'A long blade opens brush where an axe and a knife do not.'),
+      amount('cord', 15, 'A bed and a roof hang between trees, off the wet ground.'),
       bearings,
       paces,
-      { anyOf: ['raise'], ways: 1, because: 'What crawls there bites: nobody lies on the ground.' },
+      ways(['raise'], 1, 'What crawls there bites: nobody lies on the ground.'),
       manyFires,
     ],
   },
@@ -113,13 +128,10 @@ export const countries: Readonly<Record<CountryId, Country>> = {
       ground: hard(1, 15),
     },
     asks: [
-      {
-        anyOf: ['carry-water'],
-        ways: 2,
-        because: 'Room for a day’s water, and not in one vessel.',
-      },
-      { anyOf: ['sun-guard'], ways: 1, because: 'No shade but what is carried.' },
-      { anyOf: ['signal-day'], ways: 2, because: 'Open: one is seen from very far.' },
+      ways(['carry-water'], 2, 'Room for a day’s water, and not in one vessel.'),
+      amount('carry-water', 6000, 'A day in that heat, from one water to the next.'),
+      ways(['sun-guard'], 1, 'No shade but what is carried.'),
+      ways(['signal-day'], 2, 'Open: one is seen from very far.'),
     ],
   },
   savanna: {
@@ -135,8 +147,9 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     glare: true,
     makeDo: { roof: hard(1, 120), cord: hard(1, 10) },
     asks: [
-      { anyOf: ['carry-water'], ways: 2, because: 'Waters lie far apart in the dry months.' },
-      { anyOf: ['raise'], ways: 1, because: 'What crawls there bites.' },
+      ways(['carry-water'], 2, 'Waters lie far apart in the dry months.'),
+      amount('carry-water', 4000, 'The way from one water to the next, in the dry months.'),
+      ways(['raise'], 1, 'What crawls there bites.'),
     ],
   },
   'temperate-woodland': {
@@ -169,7 +182,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
       bearings,
       paces,
       manyFires,
-      { anyOf: ['insect-guard'], ways: 2, because: 'Summer evenings are not endured without.' },
+      ways(['insect-guard'], 2, 'Summer evenings are not endured without.'),
     ],
   },
   steppe: {
@@ -184,7 +197,10 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: false,
     glare: false,
     makeDo: { ...woodless, roof: hard(2, 180), cord: never },
-    asks: [{ anyOf: ['shell'], ways: 1, because: 'Nothing breaks the wind.' }],
+    asks: [
+      ways(['shell'], 1, 'Nothing breaks the wind.'),
+      amount('carry-water', 4000, 'Rivers lie a day apart, and lakes are salt.'),
+    ],
   },
   mountain: {
     name: 'High mountain',
@@ -199,9 +215,9 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     glare: true,
     makeDo: { ...treeless, roof: hard(2, 180), stake: hard(1, 5) },
     asks: [
-      { anyOf: ['shell'], ways: 1, because: 'Wind and wet kill there first.' },
-      { anyOf: ['sun-guard'], ways: 1, because: 'Thin air and snow burn.' },
-      { anyOf: ['stove'], ways: 1, because: 'No wood: heat comes along.' },
+      ways(['shell'], 1, 'Wind and wet kill there first.'),
+      ways(['sun-guard'], 1, 'Thin air and snow burn.'),
+      ways(['stove'], 1, 'No wood: heat comes along.'),
     ],
   },
   coast: {
@@ -216,7 +232,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: false,
     glare: true,
     makeDo: { roof: hard(1, 150), cord: hard(1, 15) },
-    asks: [{ anyOf: ['signal-day', 'signal-night'], ways: 2, because: 'Boats pass far out.' }],
+    asks: [ways(['signal-day', 'signal-night'], 2, 'Boats pass far out.')],
   },
   'rain-coast': {
     name: 'Rain-forest coast',
@@ -245,8 +261,9 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     glare: true,
     makeDo: { ...treeless, roof: hard(2, 180) },
     asks: [
-      { anyOf: ['shell'], ways: 1, because: 'Nothing breaks the wind.' },
-      { anyOf: ['stove'], ways: 1, because: 'No wood: heat, and water out of snow, come along.' },
+      ways(['shell'], 1, 'Nothing breaks the wind.'),
+      ways(['stove'], 1, 'No wood: heat, and water out of snow, come along.'),
+      snowShovel,
       manyFires,
     ],
   },
@@ -270,9 +287,10 @@ export const countries: Readonly<Record<CountryId, Country>> = {
       light: hard(1, 30),
     },
     asks: [
-      { anyOf: ['breathe'], ways: 1, because: 'Dust and smoke.' },
-      { anyOf: ['cash'], ways: 1, because: 'Without current nothing else pays.' },
-      { anyOf: ['light'], ways: 2, because: 'Stairs and cellars are dark by day.' },
+      ways(['breathe'], 1, 'Dust and smoke.'),
+      amount('carry-water', 3000, 'Taps run dry first, and no street has water.'),
+      ways(['cash'], 1, 'Without current nothing else pays.'),
+      ways(['light'], 2, 'Stairs and cellars are dark by day.'),
     ],
   },
   road: {
@@ -288,13 +306,13 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     glare: false,
     makeDo: { roof: hard(0, 5), ground: hard(0, 5) },
     asks: [
-      { anyOf: ['warn'], ways: 1, because: 'Who stands at a road is run over.' },
-      { anyOf: ['call'], ways: 1, because: 'Help comes by road.' },
+      ways(['warn'], 1, 'Who stands at a road is run over.'),
+      ways(['call'], 1, 'Help comes by road.'),
     ],
   },
 };
 
 /** How hard a job is to make do from the land of a country, and how long that takes; nobody makes a vessel. */
-export function makeDoIn(country: CountryId, job: JobId): MakeDo {
-  return countries[country].makeDo[job] ?? makeDoAnywhere[job] ?? never;
+export function makeDoIn(country: Country, job: JobId): MakeDo {
+  return country.makeDo[job] ?? makeDoAnywhere[job] ?? never;
 }

@@ -1,3 +1,4 @@
+import { asTheTableSays } from '../brief';
 import { kindOf } from '../catalogue';
 import { noKeeping, type Cavity, type Demand, type Supply } from '../gear';
 
@@ -58,9 +59,21 @@ export function loadoutFromEarlyVersion3(loadout: unknown): unknown {
   };
 }
 
-/** A brief from before it said what is filled and in which order the lanes lie: nothing is, and as the scheme has them. */
+/**
+ * A brief from before it said what is filled, in which order the lanes lie, what is known of the country and what people wear:
+ * nothing is, as the scheme and the table have them, and nobody said.
+ */
 function briefFromEarlyVersion3(brief: unknown): unknown {
-  return isEntry(brief) ? { filled: [], lanes: [], ...brief } : brief;
+  if (!isEntry(brief)) return brief;
+  return {
+    filled: [],
+    lanes: [],
+    asKnown: asTheTableSays,
+    ...brief,
+    people: eachOf(brief.people, (person) =>
+      isEntry(person) ? { shoeSize: null, gloveSize: null, ...person } : person,
+    ),
+  };
 }
 
 export function versionFromEarlyVersion3(version: unknown): unknown {

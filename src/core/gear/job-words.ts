@@ -1,3 +1,4 @@
+import { printNumber, printVolume, type UnitSystem } from '../quantity';
 import { igniteJobs, jobs, type JobId } from './jobs';
 import { sizeOf } from './sorts';
 import type { Demand, JobsDemand } from './supply';
@@ -16,6 +17,19 @@ const acts: ReadonlySet<JobId> = new Set<JobId>([
 export function jobsInWords(anyOf: readonly JobId[]): string {
   if (isIgniting(anyOf)) return 'ignite';
   return anyOf.map((job) => jobs[job].name).join(' or ');
+}
+
+/** So much of a job, with its unit: `1.2 L`, `8000 strikes`. */
+export function amountInWords(job: JobId, amount: number, units: UnitSystem): string {
+  const { unit } = jobs[job];
+  return unit === 'mL'
+    ? printVolume(amount, units)
+    : `${printNumber(amount, 1)} ${unit ?? ''}`.trim();
+}
+
+/** So much of a job, and of which: `6 L to carry water`, `15 m of cord`. */
+export function muchInWords(job: JobId, amount: number, units: UnitSystem): string {
+  return `${amountInWords(job, amount, units)} ${acts.has(job) ? 'to' : 'of'} ${jobs[job].name}`;
 }
 
 /** That none of these is done, in words: `nothing to cut with`, `no roof`. */

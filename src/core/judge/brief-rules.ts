@@ -1,9 +1,9 @@
 import type { BriefRule } from '../brief/rules';
-import { jobsInWords, type Form, type Gear } from '../gear';
-import { carriedMassG, isOnGround, setsOutG } from '../loadout';
+import { amountInWords, jobsInWords, muchInWords, type Form, type Gear, type JobId } from '../gear';
+import { carriedMassG, isOnGround, setsOutG, type Placement } from '../loadout';
 import { printLength, printMass, printMoney, printNumber, printSize } from '../quantity';
 import { schemesOf } from '../scheme';
-import { absenceOf, singleLosses } from '../ways';
+import { absenceOf, amountOf, singleLosses, type Way, type Ways } from '../ways';
 import type { WorkedOutKit } from '../kit';
 import type { Edge, Rule } from './finding';
 
@@ -53,7 +53,10 @@ function keptBy(kit: WorkedOutKit, rule: BriefRule): Kept {
         return Math.max(long / a, wide / b, high / c) <= 1 + hair;
       });
     case 'girth':
-      return outside(kit, ([, wide, high]) => 2 * (wide + high) <= rule.girthMm + hair);
+      return {
+        ...outside(kit, (sides) => girthOf(sides) <= rule.girthMm + hair),
+        is: girthMm(kit),
+      };
     case 'lids close': {
       const open = kit.loads.filter(({ answer }) => answer.reasons.length > 0);
       return said(open.length === 0, [...new Set(open.map(({ placement }) => placement))]);
@@ -68,6 +71,13 @@ function keptBy(kit: WorkedOutKit, rule: BriefRule): Kept {
       const depth = ways.depth(rule.anyOf);
       return { kept: depth >= rule.ways, is: depth, about: [] };
     }
+    case 'amount': {
+      const is = reliedAmount(ways, rule.job);
+      const supplied = ways.byJob.get(rule.job) ?? [];
+      // That it is there, and nobody knows how much, is no lack of it.
+      if (is === null && supplied.some(isRelied)) return said(null);
+      return { kept: (is ?? 0) >= rule.least - hair, is: is ?? 0, about: [] };
+    }
     case 'must have':
       return said(named(kit, rule.what).length > 0);
     case 'must not have': {
@@ -75,9 +85,7 @@ function keptBy(kit: WorkedOutKit, rule: BriefRule): Kept {
       return said(there.length === 0, there);
     }
     case 'second vessel': {
-      const vessels = (ways.byJob.get('carry-water') ?? []).filter(
-        ({ supply }) => supply.fitness !== 'improvised',
-      );
+      const vessels = (ways.byJob.get('carry-water') ?? []).filter(isRelied);
       const count = vessels.reduce(
         (sum, { source }) => sum + ways.formula.sources[source]!.items,
         0,
@@ -97,17 +105,43 @@ function keptBy(kit: WorkedOutKit, rule: BriefRule): Kept {
   }
 }
 
+/** How much of a job there is but for what is improvised, in its unit; null where no amount is known. */
+function reliedAmount(ways: Ways, job: JobId): number | null {
+  const relied = (ways.byJob.get(job) ?? []).filter(isRelied);
+  return amountOf({ ...ways, byJob: new Map(ways.byJob).set(job, relied) }, job);
+}
+
+function isRelied({ supply }: Way): boolean {
+  return supply.fitness !== 'improvised';
+}
+
 /** What a person weighs of whom nobody says (own). */
 const usualKg = 75;
 
-function outside(
-  { whole, gear }: WorkedOutKit,
-  fits: (sides: readonly [number, number, number]) => boolean,
-): Kept {
-  const roots = whole.placements.filter(
+type Sides = readonly [long: number, wide: number, high: number];
+
+/** How far it is round a box across its longest side, in mm. */
+function girthOf([, wide, high]: Sides): number {
+  return 2 * (wide + high);
+}
+
+/** How far it is round the largest holder that stands on a ground, in mm; null where there is none, or not all are known. */
+export function girthMm(kit: WorkedOutKit): number | null {
+  const sides = outmostHolders(kit).map(({ id }) => sidesOf(kit.gear(id).form));
+  return sides.length === 0 || sides.includes(null)
+    ? null
+    : Math.max(...sides.map((each) => girthOf(descending(each!))));
+}
+
+function outmostHolders({ whole, gear }: WorkedOutKit): readonly Placement[] {
+  return whole.placements.filter(
     ({ id, place }) => isOnGround(place) && place.on !== 'mat' && gear(id).cavities.length > 0,
   );
-  const sides = roots.map(({ id }) => sidesOf(gear(id).form));
+}
+
+function outside(kit: WorkedOutKit, fits: (sides: Sides) => boolean): Kept {
+  const roots = outmostHolders(kit);
+  const sides = roots.map(({ id }) => sidesOf(kit.gear(id).form));
   if (roots.length === 0 || sides.includes(null)) return said(null);
   const large = roots.filter((_, at) => !fits(descending(sides[at]!)));
   return said(
@@ -116,12 +150,12 @@ function outside(
   );
 }
 
-function sidesOf(form: Form | null): readonly [number, number, number] | null {
+function sidesOf(form: Form | null): Sides | null {
   if (form?.shape === 'box') return [form.lengthMm, form.widthMm, form.heightMm];
   return form?.shape === 'cylinder' ? [form.diameterMm, form.diameterMm, form.heightMm] : null;
 }
 
-function descending(sides: readonly number[]): readonly [number, number, number] {
+function descending(sides: readonly number[]): Sides {
   const [a, b, c] = [...sides].sort((one, other) => other - one);
   return [a!, b!, c!];
 }
@@ -171,6 +205,8 @@ export function ruleInWords(
       return rule.ways === 1
         ? `A way to ${jobsInWords(rule.anyOf)}`
         : `${rule.ways} independent ways to ${jobsInWords(rule.anyOf)}`;
+    case 'amount':
+      return `At least ${muchInWords(rule.job, rule.least, units)}`;
     case 'must have':
       return `Must have: ${rule.what}`;
     case 'must not have':
@@ -204,6 +240,10 @@ function isInWords(rule: BriefRule, is: number | null, { units, currency }: Edge
       return `, and it is ${printNumber(is * 100, 0)} %`;
     case 'most price':
       return `, and it is ${printMoney(is, currency)}`;
+    case 'girth':
+      return `, and it is ${printLength(is, units)}`;
+    case 'amount':
+      return `, and it is ${amountInWords(rule.job, is, units)}`;
     default:
       return `, and there are ${printNumber(is, 0)}`;
   }

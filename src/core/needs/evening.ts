@@ -1,5 +1,5 @@
-import { schoolOf } from '../brief';
-import { makeDoIn } from '../catalogue/countries';
+import { makeDoThere, schoolOf } from '../brief';
+import type { JobId } from '../gear';
 import { answered, listed, notAsked, notKnown, type Answer } from './need';
 import type { NeedsKit } from './needs-kit';
 import { pitchesOf } from './pitch';
@@ -19,7 +19,6 @@ export function evening(kit: NeedsKit): Answer {
   const { dark } = conditions;
   if (dark === null || brief.country === null)
     return notKnown('min', 'the place, the kind of country and when');
-  const { country } = brief;
   const duskH = 12 + (24 - dark.longestH) / 2;
   const arrivesH = startsAtH + brief.workHours + haltsH;
   const supply = Math.max(0, (duskH - arrivesH) * 60);
@@ -33,8 +32,7 @@ export function evening(kit: NeedsKit): Answer {
   const cutsThem = schoolOf(brief.schools, 'pegs') === 'cut there' || pegsMissing > 0;
   const hasRoof = pitchesOf(kit).some(({ sleepers }) => sleepers > 0);
   const hasGround = kit.given('ground').some(({ amount }) => (amount ?? 0) >= 0.8);
-  const makes = (job: Parameters<typeof makeDoIn>[1], times = 1) =>
-    (makeDoIn(country, job).minutes ?? 0) * times;
+  const makes = (job: JobId, times = 1) => (makeDoThere(brief, job)?.minutes ?? 0) * times;
   const tasks = [
     hasRoof
       ? { what: 'pitching', min: minutes.pitch }

@@ -1,4 +1,5 @@
-import { countries, type Country } from '../catalogue/countries';
+import { countryOf } from '../brief';
+import type { Country } from '../catalogue/countries';
 import type { JobId } from '../gear';
 import { answered, listed, notKnown, type Answer } from './need';
 import { idsOf, isRelied, type NeedsKit } from './needs-kit';
@@ -23,8 +24,9 @@ const waysAsked = 2;
 /** Signals that carry there, hours until somebody looks, and whether anybody knows. */
 export function found(kit: NeedsKit): Answer {
   const { brief, print } = kit;
-  if (brief.country === null) return notKnown('signals', 'the kind of country');
-  const jobs = carries[countries[brief.country].view];
+  const country = countryOf(brief);
+  if (country === null) return notKnown('signals', 'the kind of country');
+  const jobs = carries[country.view];
   const given = jobs.map((job) => ({ job, by: kit.given(job).filter(isRelied) }));
   const there = given.filter(({ by }) => by.length > 0);
   const knows = brief.noteLeftWith !== '';
@@ -47,6 +49,6 @@ export function found(kit: NeedsKit): Answer {
       .filter((part) => part !== '')
       .join(' '),
     placements: idsOf(there.flatMap(({ by }) => by)),
-    steps: [`${countries[brief.country].name}: ${countries[brief.country].view} view.`],
+    steps: [`${country.name}: ${country.view} view.`],
   });
 }

@@ -1,4 +1,4 @@
-import { countries } from '../catalogue/countries';
+import { countryOf } from '../brief';
 import type { Sort } from '../gear';
 import { boilEnergyKj, type Stove } from '../models';
 import { answered, daysOf, notAsked, notKnown, standingOf, type Answer } from './need';
@@ -68,7 +68,7 @@ export function fuel(kit: NeedsKit): Answer {
 const woodKjPerKg = 15_000;
 
 function hasWood({ brief }: NeedsKit): boolean {
-  return brief.country !== null && countries[brief.country].firewood !== 'none';
+  return (countryOf(brief)?.firewood ?? 'none') !== 'none';
 }
 
 function burnsTwigs(kit: NeedsKit): boolean {

@@ -1,6 +1,7 @@
 import { groundR } from '../models';
 import { answered, notAsked, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, work, type NeedsKit } from './needs-kit';
+import { tooShortFor } from './bed-length';
 import { groundEach } from './sleepers';
 
 /** The R-value beneath the worst-off sleeper. Who hangs, lies on no ground. */
@@ -9,6 +10,7 @@ export function ground(kit: NeedsKit): Answer {
   if (nights === 0) return notAsked('R', 'No night out.');
   if (conditions.lowC === null) return notKnown('R', 'the place and when, or the low');
   const demand = groundR(conditions.lowC.value);
+  const mats = kit.given('ground').filter(isRelied);
   const each = groundEach(kit);
   const supply = Math.min(...each);
   const worst = people[each.indexOf(supply)]!;
@@ -18,8 +20,14 @@ export function ground(kit: NeedsKit): Answer {
     supply,
     unit: 'R',
     days: null,
-    says: `At ${print.celsius(conditions.lowC.value)} the ground asks R ${print.number(demand, 1)}; ${worst.name} has R ${print.number(supply, 1)}.`,
-    placements: idsOf(kit.given('ground').filter(isRelied)),
+    says: [
+      `At ${print.celsius(conditions.lowC.value)} the ground asks R ${print.number(demand, 1)}; ${worst.name} has R ${print.number(supply, 1)}.`,
+      ...tooShortFor(kit, mats, false).map(
+        ({ name, statureM, bedM }) =>
+          `${name} is ${print.metres(statureM)} tall, and the mat ${print.metres(bedM)}: something else goes under the feet.`,
+      ),
+    ].join(' '),
+    placements: idsOf(mats),
     worked: [work('ground-r', { tempC: conditions.lowC.value })],
     steps: people.map(({ name }, at) => `${name}: R ${print.number(each[at]!, 1)}.`),
   });

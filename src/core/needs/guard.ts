@@ -1,5 +1,5 @@
+import { countryOf } from '../brief';
 import { capital } from '../gear';
-import { countries } from '../catalogue/countries';
 import { answered, listed, notAsked, notKnown, type Answer } from './need';
 import { idsOf, type Given, type NeedsKit } from './needs-kit';
 
@@ -15,8 +15,8 @@ interface Asked {
 /** Against what bites and burns there: for each person what they wear, for the ground something to lie off it. */
 export function guard(kit: NeedsKit): Answer {
   const { brief, conditions, people } = kit;
-  if (brief.country === null) return notKnown('people', 'the kind of country');
-  const country = countries[brief.country];
+  const country = countryOf(brief);
+  if (country === null) return notKnown('people', 'the kind of country');
   const isWarm = (conditions.highC?.value ?? 20) >= fliesFromC;
   const asked: readonly Asked[] = [
     ...(country.insects === 'few' || !isWarm

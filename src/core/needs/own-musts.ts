@@ -1,3 +1,4 @@
+import { fitsSize, kindsWorn, wornSizeIn, type WornAs } from '../catalogue/worn-size';
 import { treeOf, groundUnder } from '../loadout';
 import { answered, listed, notAsked, notKnown, type Answer } from './need';
 import { idsOf, type Given, type NeedsKit } from './needs-kit';
@@ -5,12 +6,19 @@ import { idsOf, type Given, type NeedsKit } from './needs-kit';
 /** Doses that are taken beside those of the days (own). */
 const spareDoses = 3;
 
-/** What single people cannot be without: their medicine, their pen in date and on the body, a second pair of spectacles. */
+/**
+ * What single people cannot be without: their medicine, their pen in date and on the body, a second pair of spectacles; and what
+ * is worn in a size has to be somebody’s.
+ */
 export function ownMusts(kit: NeedsKit): Answer {
   const { brief, days } = kit;
   const asking = brief.people.filter(
-    ({ medicines, graveAllergy, wearsSpectacles }) =>
-      medicines.length > 0 || graveAllergy !== '' || wearsSpectacles,
+    ({ medicines, graveAllergy, wearsSpectacles, shoeSize, gloveSize }) =>
+      medicines.length > 0 ||
+      graveAllergy !== '' ||
+      wearsSpectacles ||
+      shoeSize !== null ||
+      gloveSize !== null,
   );
   if (asking.length === 0) return notAsked('musts', 'Nobody said that they have any.');
   if (days === null) return notKnown('musts', 'when');
@@ -35,7 +43,10 @@ export function ownMusts(kit: NeedsKit): Answer {
     { what: 'doses of own medicine', asked: doses, there: dosesThere },
     { what: 'pens in date and on the body', asked: pensAsked, there: count(pens) },
     { what: 'second spectacles', asked: pairsAsked, there: count(spectacles) },
+    sizesOf(kit, 'shoe', 'shoes that fit somebody'),
+    sizesOf(kit, 'glove', 'gloves that fit somebody'),
   ].filter(({ asked }) => asked > 0);
+  if (musts.length === 0) return notAsked('musts', 'Nothing in it has to fit them.');
   const met = musts.filter(({ asked, there }) => there >= asked);
   const perDay = asking
     .flatMap(({ medicines }) => medicines)
@@ -47,10 +58,36 @@ export function ownMusts(kit: NeedsKit): Answer {
     supply: met.length,
     unit: 'musts',
     days: perDay > 0 ? dosesThere / perDay : null,
-    says: `${listed(musts.map(({ what, asked, there }) => `${there} of ${asked} ${what}`))}. A pen or medicine past its date is renewed, not reckoned longer: ask a pharmacist.`,
+    says: `${listed(musts.map(({ what, asked, there }) => `${there} of ${asked} ${what}`))}.${doses + pensAsked > 0 ? ' A pen or medicine past its date is renewed, not reckoned longer: ask a pharmacist.' : ''}`,
     placements: [...idsOf([...own, ...pens]), ...spectacles.map(({ id }) => id)],
     steps: doses > 0 ? [`Doses a day × ${days} days, and ${spareDoses} more each.`] : [],
   });
+}
+
+/**
+ * Of what is worn so and tells its size, how much fits somebody. Nothing is asked while somebody has not said theirs: it may
+ * be for them.
+ */
+function sizesOf(kit: NeedsKit, worn: WornAs, what: string): Must {
+  const own = kit.brief.people.map(({ shoeSize, gloveSize }) =>
+    worn === 'shoe' ? shoeSize : gloveSize,
+  );
+  const pieces = own.includes(null) ? [] : kit.ofKind(...kindsWorn(worn));
+  const told = pieces.flatMap((placement) => {
+    const size = wornSizeIn(worn, kit.gear(placement).name);
+    return size === null ? [] : [{ size, count: placement.count }];
+  });
+  const fitting = told.filter(({ size }) =>
+    own.some((each) => each !== null && fitsSize(size, each)),
+  );
+  const countOf = (all: typeof told) => all.reduce((sum, { count }) => sum + count, 0);
+  return { what, asked: countOf(told), there: countOf(fitting) };
+}
+
+interface Must {
+  readonly what: string;
+  readonly asked: number;
+  readonly there: number;
 }
 
 function isOnBody({ loadout }: NeedsKit, { placement }: Given): boolean {

@@ -3,6 +3,7 @@ import { clothedClo, sleepClo, sleepTempC } from '../gear';
 import { groundR } from '../models';
 import { answered, notAsked, notKnown, type Answer } from './need';
 import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
+import { tooShortFor } from './bed-length';
 import { dealtOut, eachDealt, groundEach } from './sleepers';
 
 /** What a cover adds round a bag, in clo (own): a bivvy or bag cover, a reflective sheet. */
@@ -92,8 +93,11 @@ export function sleep(kit: NeedsKit): Answer {
         : `${print.number(moreClo, 1)} clo more`;
   const pieces = insulation(kit).map(({ given }) => given);
   const hasBed = pieces.length > 0;
+  // Who is taller than their bag does not close it round the shoulders.
+  const bags = kit.given('sleep').filter(({ supply }) => supply.fitness === 'made-for');
+  const cramped = tooShortFor(kit, bags, true);
   return answered({
-    standing: short <= 1e-9 ? 'met' : hasBed ? 'short' : 'none',
+    standing: short <= 1e-9 && cramped.length === 0 ? 'met' : hasBed ? 'short' : 'none',
     demand: lowC.value,
     supply: limitC,
     unit: '°C',
@@ -102,6 +106,10 @@ export function sleep(kit: NeedsKit): Answer {
       short > 0
         ? `${worst.name} sleeps through ${print.celsius(limitC)}, and a cold night is ${print.celsius(lowC.value)}: ${print.degrees(short)} short: ${mends} would do.`
         : `${worst.name}, the worst off, sleeps through ${print.celsius(limitC)}; a cold night is ${print.celsius(lowC.value)}.`,
+      ...cramped.map(
+        ({ name, statureM, bedM }) =>
+          `${name} is ${print.metres(statureM)} tall, and that bag is for ${print.metres(bedM)}: it does not close round the shoulders.`,
+      ),
       lows === null || lowC.by === 'typed'
         ? ''
         : `${print.number(100 * shareBelow(limitC, lows))} in 100 nights of the time are colder.`,

@@ -172,7 +172,13 @@ export const manners: readonly Manner[] = [
   property(
     String.raw`(?<![\w.,])${number}\s*-?\s*(?:persons?|people|man|men|seasons?|ways?|ply|days?|nights?|weeks?|months?|years?|yrs?|min|mins|minutes?|w|watts?|v|volts?|grit|gauge|denier|mesh|micron|%|percent|sizes?|strands?|cores?|blades?|functions?|eyes?|rooms?|doors?|pockets?|db|decibels?)${end}`,
   ),
+  property(
+    String.raw`(?<!\p{L})(?:one|two|three|four|five|six)\s*-?\s*(?:persons?|people|man|men|seasons?)${end}`,
+  ),
   property(String.raw`(?<![\w])#\s?\d+${end}`),
+  property(
+    String.raw`(?<!\p{L})(?:sizes?|eu|eur|uk|us)\s*[:.]?\s*\d{1,2}(?:[.,]5)?(?![\p{L}\d]|\s*[x×]\s*\d)`,
+  ),
   // `comfort 3`, `limit minus 2`, `rated to -5`: what is rated so is no count.
   manner(
     String.raw`(?<=(?<!\p{L})(?:comfort|limit|extreme|rated|rating)(?:\s+(?:temp|temperature|rating|limit|to|of|at|is))*\s*[:=]?\s*)(minus\s+|[-−–+]\s?)?(\d{1,2})(?![\p{L}\d.,])(?!\s*-?\s*(?:${massUnit}|${volumeUnit}|${lengthUnit})${end})`,

@@ -1,5 +1,6 @@
 import { withContents, type Kind } from '../catalogue';
 import { kindOf } from '../catalogue';
+import { isWornSize, wornAs } from '../catalogue/worn-size';
 import { parseLength } from '../quantity';
 import type { Amount, AmountAt } from '../quantity/amounts-in';
 import type { ContentUnit, Gear } from '../gear';
@@ -38,7 +39,11 @@ export function countOf(amounts: readonly AmountAt[], started: Gear, words: stri
     ({ as, count }) => as === 'times' && !(isTablets && count >= leastCard),
   );
   const other = counts.find((each) => each !== times);
-  const isTrait = other !== undefined && kind?.traits.includes(String(other.count));
+  const worn = wornAs(started.kind);
+  const isTrait =
+    other !== undefined &&
+    (kind?.traits.includes(String(other.count)) ||
+      (other.as === 'after' && worn !== null && isWornSize(worn, other.count)));
   const isInside = other !== undefined && kind !== null && countsInside(kind, other, words);
   const isBelieved =
     other !== undefined &&

@@ -9,7 +9,7 @@ import {
   type Size,
   type UnitSystem,
 } from '../quantity';
-import { box, cylinder, type Gear } from '../gear';
+import { box, cylinder, type Gear, type JobId } from '../gear';
 
 /** Two sides from here on are a sheet’s rather than those of something as it is carried. */
 const leastSheetMm = 700;
@@ -40,12 +40,16 @@ type SizeMeans = 'outside' | 'laid out' | 'length and thickness' | 'not known';
 /**
  * Two sides of a sheet are how large it is laid out, unless they are far too small for that. Two sides of something counted in
  * metres are its length and thickness where one is many times the other. Of what is like no kind, two long sides may be a
- * sheet’s: how small it packs is not known.
+ * sheet’s, and of what is lain on, in or under, or read, they are how large it is opened: how small it packs is not known.
  */
 function whatSizeMeans(text: string, gear: Gear): SizeMeans {
   const sides = text.split(/[x×*]|\bby\b/i);
-  if (sides.length !== 2) return 'outside';
   const size = parseSize(text, 'mm');
+  const isBare = !/[a-z"″”'′’]/i.test(text.replace(/x|by/gi, ''));
+  // Beds and maps without a unit are in centimetres.
+  const openedMm = size.ok ? size.value.sidesMm.map((side) => (isBare ? side * 10 : side)) : [];
+  if (areaOf(gear) === null && isOpened(gear, openedMm)) return 'not known';
+  if (sides.length !== 2) return 'outside';
   const [first, second] = size.ok ? size.value.sidesMm : [0, 0];
   if (lengthOf(gear) !== null && Math.max(first, second) >= 20 * Math.min(first, second)) {
     return 'length and thickness';
@@ -53,9 +57,28 @@ function whatSizeMeans(text: string, gear: Gear): SizeMeans {
   if (gear.kind === null && Math.min(first, second) >= leastSheetMm) return 'not known';
   const typicalM2 = areaOf(gear);
   if (typicalM2 === null || gear.form?.shape !== 'soft') return 'outside';
-  const isBare = !/[a-z"″”'′’]/i.test(text.replace(/x|by/gi, ''));
   const areaM2 = (first * second) / 1e6;
   return isBare || areaM2 >= typicalM2 / 5 ? 'laid out' : 'outside';
+}
+
+/** From these two sides on, in mm, a thing that does the job is opened: nobody carries it as large as that. */
+const openedFrom: Readonly<Partial<Record<JobId, readonly [longest: number, second: number]>>> = {
+  ground: [380, 280],
+  sleep: [1200, 350],
+  'insect-guard': [1200, 500],
+  map: [400, 250],
+};
+
+/** No bed and no net is longer, in mm: a longer one is a slip of the unit. */
+const longestOpenedMm = 4000;
+
+/** Whether sides are those of something lain on, in or under, or read, as it is opened. */
+function isOpened({ supplies }: Gear, sidesMm: readonly number[]): boolean {
+  const [longest = 0, second = 0] = [...sidesMm].sort((one, other) => other - one);
+  return supplies.some(({ job }) => {
+    const from = openedFrom[job];
+    return from && longest >= from[0] && longest <= longestOpenedMm && second >= from[1];
+  });
 }
 
 function bareUnit(means: SizeMeans, units: UnitSystem): 'mm' | 'in' | 'm' | 'ft' {

@@ -150,7 +150,7 @@ export const plainWords: ReadonlySet<string> = new Set(
     'waterproof resistant weatherproof windproof durable reusable adjustable foldable folding collapsible packable removable universal ' +
     'men man women woman mens womens ladies kids child children adult unisex people person xl xxl xs left right ' +
     'stainless carbon high low quick fast easy multi purpose multipurpose use purpose general all type style brand generic assorted mixed various ' +
-    'double sided dual twin comfort limit extreme lower rating rated temperature temp degree pair set pack packs kit piece pieces item per each total approx about ca around nr no model version mark ' +
+    'double sided rolled folded packed dual twin comfort limit extreme lower rating rated temperature temp degree pair set pack packs kit piece pieces item per each total approx about ca around nr no model version mark ' +
     'really very quite just only maybe probably already bought'
   ).split(' '),
 );

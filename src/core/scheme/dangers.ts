@@ -1,6 +1,5 @@
-import { schoolOf, type Brief, type Conditions } from '../brief';
+import { countryOf, makeDoThere, schoolOf, type Brief, type Conditions } from '../brief';
 import type { MakeDo } from '../catalogue/make-do';
-import { countries, makeDoIn } from '../catalogue/countries';
 import { igniteJobs, type JobId } from '../gear';
 import { printNumber } from '../quantity';
 
@@ -122,8 +121,9 @@ function darkDangers({ dark }: Conditions): readonly Danger[] {
   return [{ jobs: ['light', 'candle'], hours, because }];
 }
 
-function wayDangers({ country, searchHours }: Brief): readonly Danger[] {
-  const view = country === null ? 'broken' : countries[country].view;
+function wayDangers(brief: Brief): readonly Danger[] {
+  const { country, searchHours } = brief;
+  const view = countryOf(brief)?.view ?? 'broken';
   const home = country === 'town' || country === 'road';
   return [
     {
@@ -148,8 +148,8 @@ function wayDangers({ country, searchHours }: Brief): readonly Danger[] {
   ];
 }
 
-function groundDangers({ country }: Brief, { lowC, highC }: Conditions): readonly Danger[] {
-  const there = country === null ? null : countries[country];
+function groundDangers(brief: Brief, { lowC, highC }: Conditions): readonly Danger[] {
+  const there = countryOf(brief);
   const isWarm = (lowC?.value ?? 5) > 3;
   const bites = there !== null && isWarm && (there.groundBites || there.insects === 'many');
   const glare = there?.glare === true || ((highC?.value ?? 0) >= 30 && there?.view !== 'closed');
@@ -186,9 +186,9 @@ export interface Urgency {
 }
 
 /** How soon a job tells there, with how hard it is to make do. */
-export function urgencyOf(job: JobId, dangers: readonly Danger[], { country }: Brief): Urgency {
+export function urgencyOf(job: JobId, dangers: readonly Danger[], brief: Brief): Urgency {
   const danger = dangers.find(({ jobs }) => jobs.includes(job)) ?? null;
-  const hardness = country === null ? null : makeDoIn(country, job).hardness;
+  const hardness = makeDoThere(brief, job)?.hardness ?? null;
   const hours =
     danger === null ? Infinity : danger.hours * (hardness === null ? 1 : byHardness[hardness]);
   return { job, hours, danger, hardness };

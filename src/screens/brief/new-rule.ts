@@ -1,7 +1,13 @@
-import type { BriefRule } from '@/core/brief';
-import { briefRanges } from '@/core/brief';
-import { igniteJobs, whyNotInRange, type Range } from '@/core/gear';
-import { parseLength, parseMass, parseMoney, parseSize, type Currency } from '@/core/quantity';
+import { addingUp, briefRanges, type BriefRule } from '@/core/brief';
+import { igniteJobs, jobIds, jobs, whyNotInRange, type JobId, type Range } from '@/core/gear';
+import {
+  parseLength,
+  parseMass,
+  parseMoney,
+  parseSize,
+  parseVolume,
+  type Currency,
+} from '@/core/quantity';
 import { numberIn } from './number-in';
 
 interface Asked {
@@ -9,7 +15,17 @@ interface Asked {
   readonly asks: 'nothing' | 'figure' | 'words';
   /** What is to be typed. */
   readonly says: string;
+  /** The jobs that it may be about, where it is about one. */
+  readonly of?: readonly JobAsked[];
 }
+
+/** A job, or any of those that light a fire. */
+export type JobAsked = JobId | 'ignite';
+
+const byName = (ids: readonly JobId[]) =>
+  [...ids].sort((one, other) => jobs[one].name.localeCompare(jobs[other].name));
+
+const anyJob: readonly JobAsked[] = ['ignite', ...byName(jobIds)];
 
 /** The rules that can be added by hand, and what each asks to be typed. */
 export const newRules = {
@@ -27,15 +43,45 @@ export const newRules = {
   categories: { name: 'Each of the Ten Cs has something', asks: 'nothing', says: '' },
   'must have': { name: 'Must have', asks: 'words', says: 'what, as compass' },
   'must not have': { name: 'Must not have', asks: 'words', says: 'what, as axe' },
-  'fire without a holder': { name: 'Fire when any holder is gone', asks: 'nothing', says: '' },
-  'blade without a holder': { name: 'A blade when any holder is gone', asks: 'nothing', says: '' },
-  'three fires': { name: 'Three ways to ignite', asks: 'nothing', says: '' },
-} as const satisfies Readonly<Record<string, Asked>>;
+  ways: {
+    name: 'So many independent ways',
+    asks: 'figure',
+    says: 'how many, 1 to 4',
+    of: anyJob,
+  },
+  amount: { name: 'So much of a job', asks: 'figure', says: 'how much', of: byName(addingUp) },
+  'without a holder': {
+    name: 'Still done when any holder is gone',
+    asks: 'nothing',
+    says: '',
+    of: anyJob,
+  },
+} as const satisfies Readonly<Record<BriefRule['rule'], Asked>>;
 
 export type NewRule = keyof typeof newRules;
 
-/** A rule from what was typed; null where that is not what it asks. */
-export function ruleFrom(which: NewRule, typed: string, currency: Currency): BriefRule | null {
+/** The jobs that a rule may be about; none where it is about no job. */
+export function jobsAskedBy(which: NewRule): readonly JobAsked[] {
+  const asked: Asked = newRules[which];
+  return asked.of ?? [];
+}
+
+/** What is to be typed for a rule, of an amount with its unit. */
+export function typedFor(which: NewRule, job: JobAsked): string {
+  const { says } = newRules[which];
+  if (which !== 'amount' || job === 'ignite') return says;
+  const { unit } = jobs[job];
+  return `how much, in ${unit === 'mL' ? 'L' : unit}`;
+}
+
+/** A rule from what was typed, about a job where it is about one; null where that is not what it asks. */
+export function ruleFrom(
+  which: NewRule,
+  typed: string,
+  currency: Currency,
+  job: JobAsked,
+): BriefRule | null {
+  const anyOf = job === 'ignite' ? igniteJobs : [job];
   switch (which) {
     case 'lids close':
     case 'second vessel':
@@ -43,10 +89,18 @@ export function ruleFrom(which: NewRule, typed: string, currency: Currency): Bri
     case 'must have':
     case 'must not have':
       return { rule: which, what: typed.trim() };
-    case 'fire without a holder':
-      return { rule: 'without a holder', anyOf: igniteJobs };
-    case 'blade without a holder':
-      return { rule: 'without a holder', anyOf: ['cut'] };
+    case 'without a holder':
+      return { rule: which, anyOf };
+    case 'ways': {
+      const ways = numberIn(typed);
+      return ways !== null && isIn(ways, briefRanges.ways) ? { rule: which, anyOf, ways } : null;
+    }
+    case 'amount': {
+      const least = job === 'ignite' ? null : amountFrom(typed, job);
+      return job !== 'ignite' && least !== null && isIn(least, briefRanges.amount)
+        ? { rule: which, job, least }
+        : null;
+    }
     case 'categories':
       return { rule: 'categories', scheme: 'ten-cs' };
     case 'most price': {
@@ -61,8 +115,6 @@ export function ruleFrom(which: NewRule, typed: string, currency: Currency): Bri
         ? { rule: 'girth', girthMm: girth.value }
         : null;
     }
-    case 'three fires':
-      return { rule: 'ways', anyOf: igniteJobs, ways: 3 };
     case 'most mass': {
       const mass = parseMass(typed, 'kg');
       return mass.ok && isIn(mass.value, briefRanges.massG)
@@ -81,6 +133,13 @@ export function ruleFrom(which: NewRule, typed: string, currency: Currency): Bri
       return { rule: 'outside', sidesMm: size.value.sidesMm };
     }
   }
+}
+
+/** So much of a job, of water in litres where no unit is typed; null where it is no such figure. */
+function amountFrom(typed: string, job: JobId): number | null {
+  if (jobs[job].unit !== 'mL') return numberIn(typed.replace(/\s*[^\d.,]+$/, ''));
+  const volume = parseVolume(typed, 'l');
+  return volume.ok ? volume.value : null;
 }
 
 function isIn(value: number, range: Range): boolean {

@@ -66,6 +66,20 @@ export function PeoplePanel({ brief, change }: BriefProps) {
               options={sexes.map((sex) => [sex, sex === 'unknown' ? 'not said' : sex] as const)}
               onChange={(sex) => setPerson(at, { sex })}
             />
+            <FigureField
+              label="Shoe (EU)"
+              width="82px"
+              range={briefRanges.shoeSize}
+              value={person.shoeSize}
+              onChange={(shoeSize) => setPerson(at, { shoeSize })}
+            />
+            <FigureField
+              label="Glove"
+              width="70px"
+              range={briefRanges.gloveSize}
+              value={person.gloveSize}
+              onChange={(gloveSize) => setPerson(at, { gloveSize })}
+            />
             {people.length > 1 && (
               <Button
                 size="icon"

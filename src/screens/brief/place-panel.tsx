@@ -2,8 +2,8 @@
 
 import { Flex, Text } from '@chakra-ui/react';
 import { lazy, Suspense, useState } from 'react';
-import { briefRanges } from '@/core/brief';
-import { countries } from '@/core/catalogue/countries';
+import { briefRanges, countryOf } from '@/core/brief';
+import { countries, type Country } from '@/core/catalogue/countries';
 import { countryIds, type CountryId } from '@/core/catalogue/country-climates';
 import { settings, type Setting } from '@/core/models/words';
 import { printNumber } from '@/core/quantity';
@@ -17,12 +17,16 @@ import { numberIn } from './number-in';
 import { TextField } from './text-field';
 import type { BriefProps } from './use-brief';
 
+const CountryKnown = lazy(() =>
+  import('./country-known').then((module) => ({ default: module.CountryKnown })),
+);
 const WorldMap = lazy(() => import('./world-map').then((module) => ({ default: module.WorldMap })));
 
 /** Where: by name and coordinates, how high, how far from the sea, in what kind of country. */
 export function PlacePanel({ brief, change, view }: BriefProps & { readonly view: KitView }) {
   const { place, altitudeM, setting, country } = brief;
   const [isMapOpen, setIsMapOpen] = useState(false);
+  const [isRowOpen, setIsRowOpen] = useState(false);
   return (
     <Panel
       title="Where"
@@ -87,9 +91,17 @@ export function PlacePanel({ brief, change, view }: BriefProps & { readonly view
       {country !== null && (
         <>
           <Text fontSize="sm" color="fg.muted" marginTop="2">
-            {countryInWords(country)}
+            {countryInWords(countryOf(brief)!)}
           </Text>
-          <CountryAsksList country={country} view={view} />
+          <Button marginTop="2" aria-expanded={isRowOpen} onClick={() => setIsRowOpen(!isRowOpen)}>
+            {isRowOpen ? 'That is how it is there' : 'I know that country better'}
+          </Button>
+          {isRowOpen && (
+            <Suspense fallback={<Text marginTop="3">Opening…</Text>}>
+              <CountryKnown brief={brief} change={change} />
+            </Suspense>
+          )}
+          <CountryAsksList country={country} brief={brief} view={view} />
         </>
       )}
     </Panel>
@@ -102,8 +114,7 @@ const settingWords: Readonly<Record<Setting, string>> = {
   'far inland': 'farther away',
 };
 
-function countryInWords(id: CountryId): string {
-  const { view, insects, groundBites, firewood, isWet } = countries[id];
+function countryInWords({ view, insects, groundBites, firewood, isWet }: Country): string {
   return [
     `View ${view}`,
     `${insects} insects`,

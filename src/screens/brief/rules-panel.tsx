@@ -7,14 +7,14 @@ import { useState } from 'react';
 import { mostRules, type BriefRule } from '@/core/brief';
 import { rulesKept, ruleInWords } from '@/core/judge/brief-rules';
 import type { Currency } from '@/core/quantity';
-import { whyNotName } from '@/core/gear';
+import { jobs, whyNotName } from '@/core/gear';
 import type { KitView } from '@/ui/kit/kit-view';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Input } from '@/ui/fields/input';
 import { Panel } from '@/ui/fields/panel';
 import { TextField } from './text-field';
-import { newRules, ruleFrom, type NewRule } from './new-rule';
+import { jobsAskedBy, newRules, ruleFrom, typedFor, type JobAsked, type NewRule } from './new-rule';
 import type { BriefProps } from './use-brief';
 
 /** What the kit must keep at all times, each with how it stands. */
@@ -92,13 +92,16 @@ function AddRule({ currency, onAdd }: AddRuleProps) {
   const [which, setWhich] = useState<NewRule>('lids close');
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
+  const [job, setJob] = useState<JobAsked>('ignite');
   const asks = newRules[which].asks;
+  const of = jobsAskedBy(which);
+  // What was picked for one rule may be none of the next.
+  const about = of.includes(job) ? job : (of[0] ?? 'ignite');
+  const says = typedFor(which, about);
   function add(): void {
     const why = asks === 'words' ? whyNotName(typed) : null;
-    const rule = why === null ? ruleFrom(which, typed, currency) : null;
-    setProblem(
-      rule === null ? `Say ${newRules[which].says}${why === null ? '' : `: it ${why}`}.` : null,
-    );
+    const rule = why === null ? ruleFrom(which, typed, currency, about) : null;
+    setProblem(rule === null ? `Say ${says}${why === null ? '' : `: it ${why}`}.` : null);
     if (rule === null) return;
     setTyped('');
     onAdd(rule);
@@ -113,13 +116,23 @@ function AddRule({ currency, onAdd }: AddRuleProps) {
         )}
         onChange={setWhich}
       />
+      {of.length > 0 && (
+        <Choice<JobAsked>
+          label="of which job"
+          value={about}
+          options={of.map(
+            (each) => [each, each === 'ignite' ? 'ignite' : jobs[each].name] as const,
+          )}
+          onChange={setJob}
+        />
+      )}
       {asks !== 'nothing' && (
         <Input
           height="11"
           width="170px"
-          aria-label={newRules[which].says}
+          aria-label={says}
           aria-invalid={problem !== null}
-          placeholder={newRules[which].says}
+          placeholder={says}
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
           onKeyDown={(event) => event.key === 'Enter' && add()}

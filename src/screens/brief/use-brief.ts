@@ -1,5 +1,6 @@
-import { emptyBrief, type Brief } from '@/core/brief';
-import { wishesElsewhere } from '@/core/brief/country-asks';
+import { emptyBrief, knownAt, type Brief } from '@/core/brief';
+import { wishedElsewhere } from '@/core/brief/country-asks';
+import type { Bench } from '@/core/loadout';
 import { schemesOf } from '@/core/scheme';
 import { proposedLanes } from '@/core/scheme/proposed-order';
 import { localDay, type KitView } from '@/ui/kit/kit-view';
@@ -18,13 +19,34 @@ export function briefOf({ own, bench }: KitView): BriefProps {
   return {
     brief,
     change: (part) => {
-      const next = { ...brief, ...part };
+      const changed = { ...brief, ...part };
+      // What is known of a country is of that one; another kit’s brief may know the next.
+      const next =
+        changed.country === brief.country
+          ? changed
+          : { ...changed, asKnown: knownAt(changed, briefsOn(bench)) };
       // What has no piece yet opens on the order that its brief proposes.
       const isNew = own.placements.length === 0 && part.lanes === undefined;
       const lanes = isNew ? proposedLanes(schemesOf(bench), next, today) : next.lanes;
-      // What the country asked goes with it.
-      const wishes = wishesElsewhere(own.wishes, brief.country, next.country);
-      perform({ do: 'change kit', id: own.id, change: { brief: { ...next, lanes }, wishes } });
+      // What the country asked goes with it, and is for so many as come.
+      const { wishes, rules } = wishedElsewhere(
+        { wishes: own.wishes, rules: next.rules },
+        { country: brief.country, people: brief.people.length },
+        { country: next.country, people: next.people.length },
+      );
+      perform({
+        do: 'change kit',
+        id: own.id,
+        change: { brief: { ...next, lanes, rules }, wishes },
+      });
     },
   };
+}
+
+/** Every brief of every kit. */
+function briefsOn({ loadouts }: Bench): readonly Brief[] {
+  return [...loadouts.values()].flatMap(({ brief, otherBriefs }) => [
+    ...(brief === null ? [] : [brief]),
+    ...otherBriefs,
+  ]);
 }

@@ -6,10 +6,10 @@ import type { Challenge } from '@/core/brief';
 import { challenges } from '@/core/brief/challenges';
 import { readChallenge, writeChallenge } from '@/core/exchange/challenge';
 import { whyTooLarge } from '@/core/exchange/limits';
-import { ruleInWords, rulesKept, type RuleKept } from '@/core/judge/brief-rules';
+import { girthMm, ruleInWords, rulesKept, type RuleKept } from '@/core/judge/brief-rules';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import { setsOutG, type Bench } from '@/core/loadout';
-import { printMass, printMoney, printNumber } from '@/core/quantity';
+import { printLength, printMass, printMoney, printNumber } from '@/core/quantity';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
@@ -17,6 +17,7 @@ import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { FileChoice } from '@/ui/fields/file-choice';
 import { Panel } from '@/ui/fields/panel';
+import { PlainTable } from '@/ui/fields/plain-table';
 import { saveText } from '@/ui/files/save-text';
 import { useLaidOut } from '@/ui/kit/answers';
 import { localDay } from '@/ui/kit/kit-view';
@@ -135,14 +136,7 @@ function Board({ bench, challenge, units }: BoardProps) {
       role="region"
       aria-label="Kits against the rules"
     >
-      <Box
-        as="table"
-        width="100%"
-        fontSize="sm"
-        css={{
-          '& th, & td': { textAlign: 'left', padding: '7px 12px 7px 0', verticalAlign: 'top' },
-        }}
-      >
+      <PlainTable>
         <thead>
           <tr>
             <th scope="col">Rule</th>
@@ -180,6 +174,14 @@ function Board({ bench, challenge, units }: BoardProps) {
             held={held}
           />
           <Figures
+            name="Most round"
+            of={({ kit }) => {
+              const round = girthMm(kit);
+              return round === null ? 'not known' : printLength(round, units);
+            }}
+            held={held}
+          />
+          <Figures
             name="Price"
             of={({ kit }) => printMoney(kit.totals.whole.priceMinor, bench.currency)}
             held={held}
@@ -198,7 +200,7 @@ function Board({ bench, challenge, units }: BoardProps) {
             ))}
           </tr>
         </tbody>
-      </Box>
+      </PlainTable>
     </Box>
   );
 }

@@ -12,6 +12,7 @@ import { printMass, printNumber } from '@/core/quantity';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
+import { PlainTable } from '@/ui/fields/plain-table';
 import { fixFigures, fixName, layingOut } from '@/ui/kit/fix-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
@@ -191,14 +192,7 @@ interface BothProps {
 function Both({ here, there, names }: BothProps) {
   return (
     <Panel title="Need by need" overflowX="auto">
-      <Box
-        as="table"
-        width="100%"
-        fontSize="sm"
-        css={{
-          '& th, & td': { textAlign: 'left', padding: '6px 10px 6px 0', verticalAlign: 'top' },
-        }}
-      >
+      <PlainTable>
         <thead>
           <tr>
             <th scope="col">Need</th>
@@ -227,7 +221,7 @@ function Both({ here, there, names }: BothProps) {
             </Box>
           ))}
         </tbody>
-      </Box>
+      </PlainTable>
     </Panel>
   );
 }

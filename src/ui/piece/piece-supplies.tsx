@@ -10,7 +10,7 @@ import {
   type Gear,
   type Supply,
 } from '@/core/gear';
-import { amountInWords } from '@/ui/kit/amount-in-words';
+import { amountInWords } from '@/core/gear/job-words';
 import type { PieceProps } from './piece';
 
 /** What a piece does, how well, and what keeps it from doing it here. */

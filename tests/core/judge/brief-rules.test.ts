@@ -26,6 +26,9 @@ describe('rules of a brief', () => {
     [{ rule: 'categories', scheme: 'nobodys' }, null],
     [{ rule: 'ways', anyOf: ['cut'], ways: 2 }, true],
     [{ rule: 'ways', anyOf: igniteJobs, ways: 3 }, false],
+    [{ rule: 'amount', job: 'carry-water', least: 3000 }, true],
+    [{ rule: 'amount', job: 'carry-water', least: 60_000 }, false],
+    [{ rule: 'amount', job: 'cord', least: 15 }, true],
     [{ rule: 'must have', what: 'compass' }, true],
     // Waxed sticks are no axe.
     [{ rule: 'must have', what: 'axe' }, false],

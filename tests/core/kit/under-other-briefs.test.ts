@@ -1,7 +1,4 @@
 import { noWeather, twoSeasonsIn, conditionsOf, emptyBrief } from '@/core/brief';
-import { askedBy, wishesElsewhere, withAsked, withoutAsked } from '@/core/brief/country-asks';
-import { countries } from '@/core/catalogue/countries';
-import { countryIds } from '@/core/catalogue/country-climates';
 import { afloat } from '@/core/kit/floats';
 import { hangsOn } from '@/core/kit/hangs-on';
 import { lastingByLayers } from '@/core/kit/lasting-layers';
@@ -165,36 +162,5 @@ describe('two seasons', () => {
     expect(of(1, 22)).toBeNull();
     expect(of(-4, 19)).toBeNull();
     expect(twoSeasonsIn(conditionsOf(emptyBrief, '2027-01-01'))).toBeNull();
-  });
-});
-
-describe('what a country proposes', () => {
-  const [first] = countries['boreal-lakes'].asks;
-  const own = { anyOf: ['sew'], ways: 1 } as const;
-
-  test('is taken singly, in the place of another wish about the same, and given up again', () => {
-    const taken = withAsked([own, { anyOf: first!.anyOf, ways: 4 }], first!);
-    expect(taken).toEqual([own, { anyOf: first!.anyOf, ways: first!.ways }]);
-    expect(askedBy('boreal-lakes', taken)[0]!.isTaken).toBe(true);
-    expect(withoutAsked(taken, first!)).toEqual([own]);
-  });
-
-  test('goes with the country, and stays where the next asks the same', () => {
-    for (const from of countryIds) {
-      const all = countries[from].asks.reduce<
-        readonly { anyOf: typeof own.anyOf | (typeof first & object)['anyOf']; ways: number }[]
-      >((wishes, asks) => withAsked(wishes, asks), [own]);
-      expect(wishesElsewhere(all, from, null)).toEqual([own]);
-      expect(wishesElsewhere(all, from, from)).toBe(all);
-      for (const to of countryIds) {
-        const left = wishesElsewhere(all, from, to);
-        for (const asked of askedBy(to, all)) {
-          if (asked.isTaken)
-            expect(
-              askedBy(to, left).find(({ because }) => because === asked.because)!.isTaken,
-            ).toBe(true);
-        }
-      }
-    }
   });
 });

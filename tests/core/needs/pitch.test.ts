@@ -22,6 +22,8 @@ function under(lengthM: number, widthM: number, people = 2) {
       medicines: [],
       graveAllergy: '',
       wearsSpectacles: false,
+      shoeSize: null,
+      gloveSize: null,
     })),
   });
 }
