@@ -84,6 +84,39 @@ test('a typed figure holds; nonsense is told at its field and stays; a broken ru
   await expect(page.getByRole('dialog')).toContainText('Must have: axe');
 });
 
+test('who knows a country better corrects it, and what it proposes is for as many as come', async ({
+  page,
+}) => {
+  await open(page, '/brief');
+  await page.getByLabel('Kind of country').selectOption({ label: 'Dry desert' });
+  const proposal = (litres: number) =>
+    page.getByRole('checkbox', { name: `At least ${litres} L to carry water` });
+  await proposal(12).click();
+  await expect(page.getByText('At least 12 L to carry water: broken')).toBeVisible();
+  await page.getByRole('button', { name: 'One more comes' }).click();
+  await expect(page.getByText('At least 18 L to carry water: broken')).toBeVisible();
+  await expect(proposal(18)).toBeChecked();
+
+  await page.getByRole('button', { name: 'I know that country better' }).click();
+  await page.getByLabel('The ground bites').selectOption('no');
+  await type(page, 'Minutes: roof', '200');
+  await expect(page.getByText('Back to the planning values (2 corrected)')).toBeVisible();
+  await type(page, 'Minutes: roof', '2000');
+  await expect(page.getByRole('alert').filter({ hasText: 'Minutes: roof' })).toBeVisible();
+
+  // Another kit that goes there knows it too.
+  await page.getByLabel('Kit on the table').selectOption({ label: 'Float pouch' });
+  await page.getByLabel('Kind of country').selectOption({ label: 'Dry desert' });
+  await page.getByRole('button', { name: 'I know that country better' }).click();
+  await expect(page.getByLabel('The ground bites (corrected)')).toHaveValue('no');
+
+  await page.getByLabel('Kit on the table').selectOption({ label: 'Portage pack' });
+  await page.getByLabel('Kind of country').selectOption({ label: 'Savanna' });
+  await expect(page.getByText(/At least 18 L to carry water: broken/)).toBeHidden();
+  await page.getByRole('button', { name: 'I know that country better' }).click();
+  await expect(page.getByLabel('The ground bites')).toHaveValue('yes');
+});
+
 test('without the climate service, its last answer and typed figures hold', async ({ page }) => {
   await page.route('**/api/climate*', (route) => route.abort());
   await open(page, '/brief');

@@ -19,6 +19,11 @@ export function jobsInWords(anyOf: readonly JobId[]): string {
   return anyOf.map((job) => jobs[job].name).join(' or ');
 }
 
+/** Whether each is called as an act: `cut`, and not `roof`. */
+export function areActs(anyOf: readonly JobId[]): boolean {
+  return isIgniting(anyOf) || anyOf.every((job) => acts.has(job));
+}
+
 /** So much of a job, with its unit: `1.2 L`, `8000 strikes`. */
 export function amountInWords(job: JobId, amount: number, units: UnitSystem): string {
   const { unit } = jobs[job];
@@ -34,8 +39,7 @@ export function muchInWords(job: JobId, amount: number, units: UnitSystem): stri
 
 /** That none of these is done, in words: `nothing to cut with`, `no roof`. */
 export function lackInWords(anyOf: readonly JobId[]): string {
-  const isAct = isIgniting(anyOf) || anyOf.every((job) => acts.has(job));
-  return isAct ? `nothing to ${jobsInWords(anyOf)} with` : `no ${jobsInWords(anyOf)}`;
+  return areActs(anyOf) ? `nothing to ${jobsInWords(anyOf)} with` : `no ${jobsInWords(anyOf)}`;
 }
 
 /** What a supply relies on, in words: `3 × AAA cells`, `gas fuel`, `tinder for spark or ember`, `mains`, `the sun`. */

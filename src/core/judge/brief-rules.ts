@@ -1,5 +1,13 @@
 import type { BriefRule } from '../brief/rules';
-import { amountInWords, jobsInWords, muchInWords, type Form, type Gear, type JobId } from '../gear';
+import {
+  amountInWords,
+  areActs,
+  jobsInWords,
+  muchInWords,
+  type Form,
+  type Gear,
+  type JobId,
+} from '../gear';
 import { carriedMassG, isOnGround, setsOutG, type Placement } from '../loadout';
 import { printLength, printMass, printMoney, printNumber, printSize } from '../quantity';
 import { schemesOf } from '../scheme';
@@ -202,9 +210,7 @@ export function ruleInWords(
     case 'categories':
       return `Every category of ${rule.scheme} has something`;
     case 'ways':
-      return rule.ways === 1
-        ? `A way to ${jobsInWords(rule.anyOf)}`
-        : `${rule.ways} independent ways to ${jobsInWords(rule.anyOf)}`;
+      return `${rule.ways === 1 ? 'A way' : `${rule.ways} independent ways`}${areActs(rule.anyOf) ? ' to' : ':'} ${jobsInWords(rule.anyOf)}`;
     case 'amount':
       return `At least ${muchInWords(rule.job, rule.least, units)}`;
     case 'must have':
@@ -214,7 +220,7 @@ export function ruleInWords(
     case 'second vessel':
       return 'A second vessel for water';
     case 'without a holder':
-      return `When any one holder is gone, it can still ${jobsInWords(rule.anyOf)}`;
+      return `When any one holder is gone, ${areActs(rule.anyOf) ? 'it can still' : 'there is still'} ${jobsInWords(rule.anyOf)}`;
   }
 }
 

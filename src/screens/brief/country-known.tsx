@@ -41,7 +41,7 @@ export function CountryKnown({ brief, change }: BriefProps) {
           onChange={(view) => known({ view })}
         />
         <OneOf
-          label="Insects"
+          label="Insects that bite"
           words={swarms}
           value={there.insects}
           usual={row.insects}
@@ -77,10 +77,10 @@ export function CountryKnown({ brief, change }: BriefProps) {
         Made from what lies there
       </Text>
       <Text fontSize="sm" color="fg.muted">
-        How hard each is, and in how many minutes: the evening and the proposed order reckon with
-        it.
+        How hard each is, and how many minutes it takes, for one, a metre or a go: the evening and
+        the proposed order reckon with it.
       </Text>
-      <Flex wrap="wrap" columnGap="6" rowGap="1" marginTop="1">
+      <Flex wrap="wrap" columnGap="7" rowGap="1.5" marginTop="1">
         {madeThere(row.makeDo).map((job) => (
           <MakeDoRow
             key={job}
@@ -161,11 +161,11 @@ function MakeDoRow({ job, there, isKnown, onChange }: MakeDoRowProps) {
     <Flex
       as="fieldset"
       aria-label={name}
-      align="flex-end"
+      align="center"
       gap="2"
-      width={{ base: '100%', md: '330px' }}
+      width={{ base: '100%', md: '320px' }}
     >
-      <Text flex="1" fontSize="sm" paddingBottom="2.5">
+      <Text flex="1" fontSize="sm">
         {name}
         {isKnown && (
           <Text as="span" display="block" fontSize="xs" color="fg.muted">
@@ -174,7 +174,8 @@ function MakeDoRow({ job, there, isKnown, onChange }: MakeDoRowProps) {
         )}
       </Text>
       <Choice<(typeof hardnesses)[number]>
-        label="is"
+        isLabelHidden
+        label={`How hard: ${name}`}
         minWidth="112px"
         value={hardnesses[there.hardness]}
         options={hardnesses.map((each) => [each, each] as const)}
@@ -183,7 +184,8 @@ function MakeDoRow({ job, there, isKnown, onChange }: MakeDoRowProps) {
         }
       />
       <FigureField
-        label="min"
+        isLabelHidden
+        label={`Minutes: ${name}`}
         width="72px"
         range={briefRanges.minutes}
         value={there.minutes}

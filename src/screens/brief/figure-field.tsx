@@ -16,12 +16,23 @@ interface FigureFieldProps extends Omit<FlexProps, 'onChange'> {
   readonly unlessTyped?: string;
   /** It cannot be left empty. */
   readonly isAsked?: boolean;
+  /** The label is read out and not drawn. */
+  readonly isLabelHidden?: boolean;
   readonly onChange: (value: number | null) => void;
 }
 
 /** A figure that is typed: taken when one leaves it or presses Enter. What is no such figure stays, and is told. */
 export function FigureField(props: FigureFieldProps) {
-  const { label, value, range, unlessTyped, isAsked = false, onChange, ...box } = props;
+  const {
+    label,
+    value,
+    range,
+    unlessTyped,
+    isAsked = false,
+    isLabelHidden,
+    onChange,
+    ...box
+  } = props;
   const shown = value === null ? '' : printNumber(value, 4).replace(/\s/g, '');
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | undefined>();
@@ -40,7 +51,7 @@ export function FigureField(props: FigureFieldProps) {
     onChange(read);
   }
   return (
-    <Field label={label} problem={problem} {...box}>
+    <Field label={label} problem={problem} isLabelHidden={isLabelHidden} {...box}>
       {(control) => (
         <>
           <Input

@@ -14,16 +14,23 @@ interface FieldProps extends Omit<FlexProps, 'children'> {
   readonly label: string;
   /** What is wrong with it, as a sentence. */
   readonly problem?: string | undefined;
+  /** The label is read out and not drawn, where what stands around says it. */
+  readonly isLabelHidden?: boolean | undefined;
   readonly children: (control: ControlProps) => ReactNode;
 }
 
 /** A control with its name above it, and what is wrong with it below. */
-export function Field({ label, problem, children, ...box }: FieldProps) {
+export function Field({ label, problem, isLabelHidden, children, ...box }: FieldProps) {
   const id = useId();
   const says = `${id}-says`;
   return (
     <Flex direction="column" gap="1.5" {...box}>
-      <chakra.label htmlFor={id} fontSize="sm" fontWeight="600">
+      <chakra.label
+        htmlFor={id}
+        fontSize="sm"
+        fontWeight="600"
+        className={isLabelHidden ? 'read-out' : undefined}
+      >
         {label}
       </chakra.label>
       {children({
