@@ -9,46 +9,62 @@ import type { PieceProps } from './piece';
 /** What can be done with a piece in its kit. */
 export function PieceActions({ view, placement, gear }: PieceProps) {
   const { loadout, tree, bench } = view;
+  const isFilled = tree.within(placement.id).length > 0;
+  const at = { loadout: loadout.id, placement: placement.id };
   return (
-    <Actions
-      loadout={loadout.id}
-      placement={placement.id}
-      count={placement.count}
-      gear={gear.id}
-      name={gear.name}
-      isFilled={tree.within(placement.id).length > 0}
-      isHandedDown={bench.loadouts.size > 1}
-    />
+    <Flex gap="2" wrap="wrap">
+      <MoveAndChange placement={placement.id} gear={gear.id} name={gear.name} />
+      {!isFilled && <Count {...at} count={placement.count} />}
+      <TakeOut
+        {...at}
+        name={gear.name}
+        isFilled={isFilled}
+        isHandedDown={bench.loadouts.size > 1}
+      />
+    </Flex>
   );
 }
 
-interface ActionsProps {
-  readonly loadout: string;
+interface MoveAndChangeProps {
   readonly placement: string;
-  readonly count: number;
   readonly gear: string;
   readonly name: string;
-  readonly isFilled: boolean;
-  /** There is another kit to hand it down to. */
-  readonly isHandedDown: boolean;
 }
 
-const Actions = memo(function Actions(props: ActionsProps) {
-  const { loadout, placement, count, gear, name, isFilled, isHandedDown } = props;
-  function takeOut(contents: 'leave too' | 'to the mat'): void {
-    const said = `${name} taken out${isFilled && contents === 'leave too' ? ', with what is in it' : ''}.`;
-    select(null);
-    perform({ do: 'take out', loadout, placement, contents }, said);
-  }
+const MoveAndChange = memo(function MoveAndChange({ placement, gear, name }: MoveAndChangeProps) {
   return (
-    <Flex gap="2" wrap="wrap">
+    <>
       <Button variant="main" onClick={() => startMoving(placement)}>
         Move…
       </Button>
       <Button aria-label={`Change the figures of ${name}`} onClick={() => startEditing(gear)}>
         <Pencil size={16} aria-hidden /> Change…
       </Button>
-      {!isFilled && <Count loadout={loadout} placement={placement} count={count} />}
+    </>
+  );
+});
+
+interface At {
+  readonly loadout: string;
+  readonly placement: string;
+}
+
+interface TakeOutProps extends At {
+  readonly name: string;
+  readonly isFilled: boolean;
+  /** There is another kit to hand it down to. */
+  readonly isHandedDown: boolean;
+}
+
+const TakeOut = memo(function TakeOut(props: TakeOutProps) {
+  const { loadout, placement, name, isFilled, isHandedDown } = props;
+  function takeOut(contents: 'leave too' | 'to the mat'): void {
+    const said = `${name} taken out${isFilled && contents === 'leave too' ? ', with what is in it' : ''}.`;
+    select(null);
+    perform({ do: 'take out', loadout, placement, contents }, said);
+  }
+  return (
+    <>
       <Button onClick={() => takeOut(isFilled ? 'to the mat' : 'leave too')}>
         {isFilled ? 'Take out alone' : 'Take out'}
       </Button>
@@ -56,16 +72,12 @@ const Actions = memo(function Actions(props: ActionsProps) {
       {!isFilled && isHandedDown && (
         <Button onClick={() => startHandingDown(placement)}>Hand down…</Button>
       )}
-    </Flex>
+    </>
   );
 });
 
 /** How many of it are here, one more or one less. */
-function Count({
-  loadout,
-  placement,
-  count,
-}: Pick<ActionsProps, 'loadout' | 'placement' | 'count'>) {
+function Count({ loadout, placement, count }: At & { readonly count: number }) {
   function setCount(next: number): void {
     perform({ do: 'set count', loadout, placement, count: next });
   }

@@ -2,6 +2,7 @@
 
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { X } from 'lucide-react';
+import { memo } from 'react';
 import { isOfModule, gearOf, moduleOf, type Placement } from '@/core/loadout';
 import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -76,14 +77,7 @@ function PieceDetails({
             {gear.massG === null ? 'not weighed' : `mass ${gear.massTrust}`}
           </Text>
         </Box>
-        <Button
-          size="icon"
-          variant="bare"
-          aria-label="Let go of this piece"
-          onClick={() => select(null)}
-        >
-          <X size={18} aria-hidden />
-        </Button>
+        <LetGo />
       </Flex>
       {own.map(({ rule, message }) => (
         <Text key={rule + message} padding="2" borderRadius="8px" bg="signal.soft" fontSize="sm">
@@ -103,6 +97,19 @@ function PieceDetails({
     </Flex>
   );
 }
+
+const LetGo = memo(function LetGo() {
+  return (
+    <Button
+      size="icon"
+      variant="bare"
+      aria-label="Let go of this piece"
+      onClick={() => select(null)}
+    >
+      <X size={18} aria-hidden />
+    </Button>
+  );
+});
 
 /** A piece of a kit that goes along in this one is changed where it belongs. */
 function Along({
