@@ -16,15 +16,25 @@ const headAndFeetM = 0.2;
  *
  * @param asBag two sides are a bag’s, laid out: some of its length is head and feet.
  */
-export function longEnoughForM({ name }: Pick<Gear, 'name'>, asBag: boolean): number | null {
-  const read = amountsIn(name);
-  if (!read.ok) return null;
-  for (const { amount } of read.value.amounts) {
+export function longEnoughForM(gear: Pick<Gear, 'name'>, asBag: boolean): number | null {
+  for (const amount of toldBy(gear)) {
     const length = lengthIn(amount, asBag);
     if (length !== null && length >= shortestM && length <= longestM) return length;
   }
   return null;
 }
+
+/** The amounts in the name of a piece: read once for each, as needs are asked at every edit. */
+function toldBy(gear: Pick<Gear, 'name'>): readonly Amount[] {
+  const known = read.get(gear);
+  if (known) return known;
+  const found = amountsIn(gear.name);
+  const amounts = found.ok ? found.value.amounts.map(({ amount }) => amount) : [];
+  read.set(gear, amounts);
+  return amounts;
+}
+
+const read = new WeakMap<Pick<Gear, 'name'>, readonly Amount[]>();
 
 function lengthIn(amount: Amount, asBag: boolean): number | null {
   if (amount.what === 'length') return amount.lengthMm / 1000;
@@ -51,9 +61,10 @@ export function tooShortFor(
   asBag: boolean,
 ): readonly TooShort[] {
   const lengths = beds
-    .flatMap(({ gear, count }) =>
-      Array.from({ length: count }, () => longEnoughForM(gear, asBag) ?? Infinity),
-    )
+    .flatMap(({ gear, count }) => {
+      const each = longEnoughForM(gear, asBag) ?? Infinity;
+      return Array.from({ length: Math.min(count, kit.people.length) }, () => each);
+    })
     .sort((one, other) => other - one);
   return [...kit.people]
     .sort((one, other) => other.heightCm - one.heightCm)
