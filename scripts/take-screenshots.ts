@@ -117,7 +117,7 @@ await inBrowser('demo', port, async (browser, address) => {
     await page.waitForTimeout(600);
     await first?.(page);
     await page.waitForTimeout(600);
-    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+    await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });
     await page.close();
   }
 });

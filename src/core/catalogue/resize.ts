@@ -80,9 +80,7 @@ export function withSheet(gear: Gear, oneM: number, otherM: number): Gear {
   return {
     ...sized,
     supplies: sized.supplies.map((supply) =>
-      supply.job === 'roof' && supply.demands.length > 0
-        ? { ...supply, facts: { of: 'sheet', lengthM, widthM } }
-        : supply,
+      supply.job === 'roof' ? { ...supply, facts: { of: 'sheet', lengthM, widthM } } : supply,
     ),
   };
 }

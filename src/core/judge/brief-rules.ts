@@ -210,7 +210,7 @@ export function ruleInWords(
     case 'categories':
       return `Every category of ${rule.scheme} has something`;
     case 'ways':
-      return `${rule.ways === 1 ? 'A way' : `${rule.ways} independent ways`}${areActs(rule.anyOf) ? ' to' : ':'} ${jobsInWords(rule.anyOf)}`;
+      return waysInWords(rule.anyOf, rule.ways);
     case 'amount':
       return `At least ${muchInWords(rule.job, rule.least, units)}`;
     case 'must have':
@@ -222,6 +222,13 @@ export function ruleInWords(
     case 'without a holder':
       return `When any one holder is gone, ${areActs(rule.anyOf) ? 'it can still' : 'there is still'} ${jobsInWords(rule.anyOf)}`;
   }
+}
+
+/** `A way to cut`, `Something for light`, `2 independent ways: bearing`. */
+function waysInWords(anyOf: readonly JobId[], ways: number): string {
+  const does = areActs(anyOf);
+  if (ways === 1) return `${does ? 'A way to' : 'Something for'} ${jobsInWords(anyOf)}`;
+  return `${ways} independent ways${does ? ' to' : ':'} ${jobsInWords(anyOf)}`;
 }
 
 /** A rule of the brief is broken. */

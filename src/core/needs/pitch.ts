@@ -1,4 +1,5 @@
 import type { Given, NeedsKit, Somebody } from './needs-kit';
+import { personsTold } from './persons-told';
 
 /** What one sleeper takes of the width, and more than their stature of the length, in m (own). */
 export const sleeperWideM = 0.6;
@@ -34,7 +35,7 @@ const areaSway = 0.06;
  * The pitch of a cover that most sleep dry under. A sheet L × W goes over a ridge of h = 1 m along either side: floor
  * 2 √((W/2)² − h²) × L; or leans at 45°: L × W cos 45°, W sin 45° high. Bodies lie along the ridge, as the edges are low:
  * each takes 0.6 m across, and the floor must be as long as their stature and 0.3 m. A sheet of which only the area is known
- * is taken as a square.
+ * is taken as a square. What stands by itself sleeps as many as it is told to be for.
  */
 export function pitchOf(given: Given, tallest: Somebody): Pitch {
   const asks = tallest.heightCm / 100;
@@ -50,9 +51,7 @@ export function pitchOf(given: Given, tallest: Somebody): Pitch {
     };
   }
   // What needs no cord stands by itself: its area is its floor.
-  if (given.supply.demands.length === 0) {
-    return best([slept(given, 'as it stands', [long, wide], ridgeM, asks)]);
-  }
+  if (given.supply.demands.length === 0) return standing(given, [long, wide], asks);
   const along = asks + overStatureM;
   return best(
     [[long, wide] as const, [wide, long] as const].flatMap(([ridge, over]) => {
@@ -64,6 +63,15 @@ export function pitchOf(given: Given, tallest: Somebody): Pitch {
       ];
     }),
   );
+}
+
+/** What is told to be for so many sleeps no more; where its sides are known, no more than lie on them either. */
+function standing(given: Given, sidesM: readonly [number, number], asks: number): Pitch {
+  const pitch = slept(given, 'as it stands', sidesM, ridgeM, asks);
+  const told = personsTold(given.gear);
+  if (told === null) return pitch;
+  const sleepers = sheetOf(given) === null ? told : Math.min(told, pitch.sleepers);
+  return { ...pitch, sleepers };
 }
 
 /** The floor under a sheet that hangs over a ridge, in m; 0 where it is too narrow for one. */

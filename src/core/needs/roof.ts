@@ -1,5 +1,6 @@
 import { answered, notAsked, standingOf, type Answer } from './need';
 import { idsOf, type NeedsKit } from './needs-kit';
+import { personsTold } from './persons-told';
 import { pitchesOf, sleeperWideM } from './pitch';
 
 /** People kept dry by night, not square metres. What is improvised is told, and closes nothing alone. */
@@ -21,7 +22,7 @@ export function roof(kit: NeedsKit): Answer {
     placements: idsOf(relied.map(({ given }) => given)),
     steps: relied.map(
       ({ given, as, floorM: [along, across], sleepers, isGuessed }) =>
-        `${given.gear.name}, ${as}: dry floor ${print.metres(along)} × ${print.metres(across)}, ${sleepers} × ${print.metres(sleeperWideM)} side by side.${isGuessed ? ' Only its area is known: it is taken as a square.' : ''}`,
+        `${given.gear.name}, ${as}: dry floor ${print.metres(along)} × ${print.metres(across)}, ${personsTold(given.gear) === sleepers ? `for ${sleepers} as it is told` : `${sleepers} × ${print.metres(sleeperWideM)} side by side`}.${isGuessed ? ' Only its area is known: it is taken as a square.' : ''}`,
     ),
   });
 }

@@ -174,7 +174,7 @@ function Board({ bench, challenge, units }: BoardProps) {
             held={held}
           />
           <Figures
-            name="Most round"
+            name="Girth"
             of={({ kit }) => {
               const round = girthMm(kit);
               return round === null ? 'not known' : printLength(round, units);

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Flex } from '@chakra-ui/react';
 import { Select } from './select';
 
 interface ChoiceProps<Value extends string> {
@@ -33,9 +33,9 @@ export function Choice<Value extends string>(props: ChoiceProps<Value>) {
   );
   if (isLabelHidden) return field;
   return (
-    <Box as="label" fontSize="sm" fontWeight="600">
+    <Flex as="label" direction="column" gap="1.5" fontSize="sm" fontWeight="600">
       {label}
       {field}
-    </Box>
+    </Flex>
   );
 }

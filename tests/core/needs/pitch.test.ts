@@ -47,6 +47,31 @@ describe('a sheet as it is pitched', () => {
     expect(needOf(under(2, 2), 'roof')).toMatchObject({ supply: 0, standing: 'none' });
   });
 
+  test.each([
+    ['Tent', 2],
+    ['One-person tent', 1],
+    ['3 man tent', 3],
+    ['Tent for four people', 4],
+  ])('%s stands by itself: %i sleep, as it or its kind is told to be for', (name, sleepers) => {
+    const roof = needOf(judged([{ kind: 'tent', differs: { name } }]), 'roof');
+    expect(roof).toMatchObject({ supply: sleepers, standing: sleepers >= 2 ? 'met' : 'short' });
+    expect(roof.steps[0]).toContain(`for ${sleepers} as it is told`);
+  });
+
+  test('a tent told larger than its floor sleeps no more than lie on that', () => {
+    const read = readLine('4 person tent 210x130 cm', {
+      id: 't',
+      units: 'metric',
+      currency: 'EUR',
+    });
+    const { name, supplies } = read.ok ? read.value.gear : { name: '', supplies: [] };
+    const { steps, supply } = needOf(
+      judged([{ kind: 'tent', differs: { name, supplies } }]),
+      'roof',
+    );
+    expect([supply, steps[0]]).toEqual([2, expect.stringContaining('2 × 600 mm side by side')]);
+  });
+
   test('of which only the area is known is a square, and says so', () => {
     const { supplies } = gearOfKind(kindOf('tarp')!, 'x', 'x');
     const bare = supplies.map((supply) => ({ ...supply, facts: null }));
