@@ -184,6 +184,7 @@ test('a place is pointed to on the map, by mouse and by keyboard', async ({ page
   await open(page, '/brief');
   await page.getByRole('button', { name: 'Point on a map' }).click();
   const map = page.getByRole('application');
+  await map.scrollIntoViewIfNeeded();
   const box = (await map.boundingBox())!;
   await page.mouse.click(box.x + box.width * 0.75, box.y + box.height * 0.25);
   await expect(page.getByLabel('Latitude, longitude')).toHaveValue(/^4\d(\.\d)?, (8\d|9\d)/);

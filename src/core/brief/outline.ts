@@ -1,5 +1,5 @@
-import { swarms, views, woods } from '../catalogue/countries';
 import { countryIds } from '../catalogue/country-climates';
+import { swarms, views, woods } from '../catalogue/country-words';
 import { jobIds, threats } from '../gear';
 import {
   listOf,

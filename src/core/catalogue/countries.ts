@@ -1,5 +1,6 @@
 import type { JobId, Threat } from '../gear';
 import type { CountryId } from './country-climates';
+import type { swarms, views, woods } from './country-words';
 import { makeDoAnywhere, type MakeDo } from './make-do';
 
 /** What this country asks for beyond any kit, and why: so many ways to a job, so much of it for each person, a tool. */
@@ -8,10 +9,6 @@ export type CountryAsks = { readonly because: string } & (
   | { readonly asks: 'amount'; readonly job: JobId; readonly forEach: number }
   | { readonly asks: 'tool'; readonly what: string }
 );
-
-export const views = ['closed', 'broken', 'open'] as const;
-export const swarms = ['few', 'some', 'many'] as const;
-export const woods = ['plenty', 'some', 'none'] as const;
 
 /** What a kind of country is like for who has to live in it: planning values of this project, each to be corrected. */
 export interface Country {

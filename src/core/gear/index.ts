@@ -8,6 +8,7 @@ export * from './warmth';
 export * from './usual-demands';
 export * from './light';
 export * from './cautions';
+export * from './amount-in-words';
 export * from './job-words';
 export * from './look';
 export * from './plain-text';

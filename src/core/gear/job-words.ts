@@ -1,4 +1,5 @@
-import { printNumber, printVolume, type UnitSystem } from '../quantity';
+import type { UnitSystem } from '../quantity';
+import { amountInWords } from './amount-in-words';
 import { igniteJobs, jobs, type JobId } from './jobs';
 import { sizeOf } from './sorts';
 import type { Demand, JobsDemand } from './supply';
@@ -22,14 +23,6 @@ export function jobsInWords(anyOf: readonly JobId[]): string {
 /** Whether each is called as an act: `cut`, and not `roof`. */
 export function areActs(anyOf: readonly JobId[]): boolean {
   return isIgniting(anyOf) || anyOf.every((job) => acts.has(job));
-}
-
-/** So much of a job, with its unit: `1.2 L`, `8000 strikes`. */
-export function amountInWords(job: JobId, amount: number, units: UnitSystem): string {
-  const { unit } = jobs[job];
-  return unit === 'mL'
-    ? printVolume(amount, units)
-    : `${printNumber(amount, 1)} ${unit ?? ''}`.trim();
 }
 
 /** So much of a job, and of which: `6 L to carry water`, `15 m of cord`. */

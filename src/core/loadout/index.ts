@@ -17,5 +17,6 @@ export * from './placing';
 export * from './change';
 export * from './parts';
 export * from './soundness';
+export * from './whereabouts';
 export * from './history';
 export * from './advance';

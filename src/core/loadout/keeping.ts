@@ -12,7 +12,7 @@ import {
 import { withEntry, without } from './entries';
 import { unboundedKit } from './extent';
 import { whyNotLaidFor } from './placing';
-import { whyNotIn } from './soundness';
+import { whyNotIn } from './whereabouts';
 
 /** What a bench keeps beside its gear and its kits. */
 export type Shelved = 'schemes' | 'lists' | 'versions';

@@ -8,7 +8,7 @@ import {
   type Place,
   type Placement,
 } from './bench';
-import { whyNotGround, whyNotIn } from './soundness';
+import { whyNotGround, whyNotIn } from './whereabouts';
 
 /** Between a module’s id and that of a placement inside it. No id of a file holds it. */
 const inModule = '~';

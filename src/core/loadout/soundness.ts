@@ -1,7 +1,6 @@
 import { mostMassG, mostPriceMinor, says, type Problem } from '../quantity';
 import { unsoundBrief } from '../brief/outline';
 import {
-  cavityOf,
   isId,
   jobs,
   longestNote,
@@ -12,22 +11,19 @@ import {
   whyNotPlain,
 } from '../gear';
 import {
-  gearOf,
-  grounds,
   isOnGround,
   mostModules,
   mostOtherBriefs,
   mostWays,
   mostWishes,
   type Loadout,
-  type Place,
-  type Placement,
   type Shelf,
   type Wish,
 } from './bench';
 import { mostPlacements } from './extent';
 import { whyNotCount, whyNotLaidFor } from './placing';
 import { looped } from './tree';
+import { whyNotGround, whyNotIn } from './whereabouts';
 
 /**
  * What is wrong with a whole loadout, with the field as a path such as `placements[3].place.in`;
@@ -133,27 +129,6 @@ function unsoundPlaces(loadout: Loadout, shelf: Shelf): Problem | null {
   if (inItself === undefined) return null;
   const at = loadout.placements.findIndex(({ id }) => id === inItself);
   return problemAt(at, 'place.in', says.loop(inItself));
-}
-
-/** What is wrong with a place in a holder, whatever stands there; null where it is a place. */
-export function whyNotIn(
-  place: Exclude<Place, { readonly on: unknown }>,
-  byId: ReadonlyMap<string, Placement>,
-  shelf: Shelf,
-): Problem | null {
-  const holder = byId.get(place.in);
-  if (!holder) return { field: 'place.in', message: says.noPlacement(place.in) };
-  const gear = gearOf(shelf, holder);
-  return cavityOf(gear, place.cavity)
-    ? null
-    : { field: 'place.cavity', message: says.noCavity(gear.name, place.cavity) };
-}
-
-/** What keeps a place on a ground from being one, in words. */
-export function whyNotGround(place: Place): string | null {
-  return isOnGround(place) && !grounds.includes(place.on)
-    ? says.noWord('A ground', place.on)
-    : null;
 }
 
 function problemAt(index: number, field: string, message: string): Problem {

@@ -1,6 +1,5 @@
 import type { Gear } from '../gear';
-import { parseSize } from '../quantity';
-import { amountsIn, type Amount } from '../quantity/amounts-in';
+import { parseLength, parseSize } from '../quantity';
 import type { Given, NeedsKit } from './needs-kit';
 
 /** A bed is between so long, in m: what is shorter is how small it packs, what is longer a sheet. */
@@ -17,32 +16,39 @@ const headAndFeetM = 0.2;
  * @param asBag two sides are a bag’s, laid out: some of its length is head and feet.
  */
 export function longEnoughForM(gear: Pick<Gear, 'name'>, asBag: boolean): number | null {
-  for (const amount of toldBy(gear)) {
-    const length = lengthIn(amount, asBag);
-    if (length !== null && length >= shortestM && length <= longestM) return length;
-  }
-  return null;
+  const lengths = sidesToldBy(gear).map(
+    ({ longestM, isSize }) => longestM - (asBag && isSize ? headAndFeetM : 0),
+  );
+  return lengths.find((length) => length >= shortestM && length <= longestM) ?? null;
 }
 
-/** The amounts in the name of a piece: read once for each, as needs are asked at every edit. */
-function toldBy(gear: Pick<Gear, 'name'>): readonly Amount[] {
+/** Lengths and sizes, as far as a bed’s are written: `185 cm`, `183 x 51 x 1 cm`, `72x20 in`. */
+const lengthOrSize =
+  /(?<![\p{L}\d.,])\d+(?:[.,]\d+)?(?:\s*[x×]\s*\d+(?:[.,]\d+)?){0,2}\s*(?:mm|cm|m|in|ft)(?![\p{L}\d])/giu;
+
+/** The longest side, in m, of each length and size in the name of a piece: read once for each, as needs are asked at every edit. */
+function sidesToldBy(gear: Pick<Gear, 'name'>): readonly Told[] {
   const known = read.get(gear);
   if (known) return known;
-  const found = amountsIn(gear.name);
-  const amounts = found.ok ? found.value.amounts.map(({ amount }) => amount) : [];
-  read.set(gear, amounts);
-  return amounts;
+  const told = (gear.name.match(lengthOrSize) ?? []).flatMap((text): readonly Told[] => {
+    if (!/[x×]/i.test(text)) {
+      const length = parseLength(text);
+      return length.ok ? [{ longestM: length.value / 1000, isSize: false }] : [];
+    }
+    const size = parseSize(text, 'mm');
+    return size.ok ? [{ longestM: Math.max(...size.value.sidesMm) / 1000, isSize: true }] : [];
+  });
+  read.set(gear, told);
+  return told;
 }
 
-const read = new WeakMap<Pick<Gear, 'name'>, readonly Amount[]>();
-
-function lengthIn(amount: Amount, asBag: boolean): number | null {
-  if (amount.what === 'length') return amount.lengthMm / 1000;
-  if (amount.what !== 'size') return null;
-  const size = parseSize(amount.text, 'mm');
-  if (!size.ok) return null;
-  return Math.max(...size.value.sidesMm) / 1000 - (asBag ? headAndFeetM : 0);
+interface Told {
+  readonly longestM: number;
+  /** Of more sides than one: it is how large the bed is laid out. */
+  readonly isSize: boolean;
 }
+
+const read = new WeakMap<Pick<Gear, 'name'>, readonly Told[]>();
 
 /** Somebody whose bed is told to be shorter than they are. */
 export interface TooShort {

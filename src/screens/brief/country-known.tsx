@@ -10,7 +10,8 @@ import {
   withMakeDo,
   type CountryAsKnown,
 } from '@/core/brief';
-import { countries, swarms, views, woods } from '@/core/catalogue/countries';
+import { countries } from '@/core/catalogue/countries';
+import { swarms, views, woods } from '@/core/catalogue/country-words';
 import { makeDoAnywhere, type MakeDo } from '@/core/catalogue/make-do';
 import { jobIds, jobs, type JobId } from '@/core/gear';
 import { Button } from '@/ui/fields/button';

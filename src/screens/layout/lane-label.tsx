@@ -5,7 +5,7 @@ import { memo } from 'react';
 import { jobs, jobsInWords } from '@/core/gear';
 import type { CategoryCover, Standing } from '@/core/scheme';
 import { usePreferences } from '@/store/preferences';
-import { amountInWords } from '@/core/gear/job-words';
+import { amountInWords } from '@/core/gear/amount-in-words';
 import { moodColours, type Mood } from '@/ui/shell/figure';
 
 const moods: Readonly<Record<Standing, Mood>> = { missing: 'stop', thin: 'watch', covered: 'fine' };

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { printMass } from '@/core/quantity';
 import { amountNow, jobs, massNowG, printForm } from '@/core/gear';
 import { gearOf } from '@/core/loadout';
-import { amountInWords } from '@/core/gear/job-words';
+import { amountInWords } from '@/core/gear/amount-in-words';
 import type { KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
 import { fitnessSigns } from '@/ui/piece/piece-supplies';

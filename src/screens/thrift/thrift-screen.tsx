@@ -10,7 +10,7 @@ import { gearOf, isOfModule } from '@/core/loadout';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
-import { amountInWords } from '@/core/gear/job-words';
+import { amountInWords } from '@/core/gear/amount-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { perform } from '@/ui/notice/notice';

@@ -10,7 +10,7 @@ import {
   type Gear,
   type Supply,
 } from '@/core/gear';
-import { amountInWords } from '@/core/gear/job-words';
+import { amountInWords } from '@/core/gear/amount-in-words';
 import type { PieceProps } from './piece';
 
 /** What a piece does, how well, and what keeps it from doing it here. */
