@@ -1,14 +1,6 @@
 import { kindOf } from '../catalogue';
 import type { Gear } from '../gear';
-
-const inWords: Readonly<Record<string, number>> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-};
+import { numberWords } from '../quantity/number-words';
 
 const forPersons =
   /(?<![\p{L}\d.,])(\d{1,2}|one|two|three|four|five|six)\s*-?\s*(?:persons?|people|man|men)(?!\p{L})/iu;
@@ -24,5 +16,5 @@ export function personsTold({ name, kind }: Pick<Gear, 'name' | 'kind'>): number
 
 function toldIn(name: string): number | null {
   const told = forPersons.exec(name)?.[1]?.toLowerCase();
-  return told === undefined ? null : (inWords[told] ?? Number(told));
+  return told === undefined ? null : (numberWords[told] ?? Number(told));
 }

@@ -1,6 +1,7 @@
 import { lengthMeasure, mmPerFoot, parseLength } from './length';
 import { massMeasure, parseMass } from './mass';
 import type { Measure } from './measure';
+import { numberWords } from './number-words';
 import { readNumeral } from './numeral';
 import { parseVolume, volumeMeasure } from './volume';
 import { done, type Outcome } from '../refusals';
@@ -23,18 +24,8 @@ const volumeUnit = unitsOf(volumeMeasure);
 const end = String.raw`(?![\p{L}\d])`;
 const side = String.raw`${number}\s*${lengthUnit}?`;
 const packs = String.raw`(?:packs?|packets?|boxes|box|bags?|rolls?|bottles?|tubes?|pairs?|sets?|tins?|cans?|bars?|sheets?|cases?|pouches|cards?)`;
-const numberWords: Readonly<Record<string, number>> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
+const countWords: Readonly<Record<string, number>> = {
+  ...numberWords,
   'a dozen': 12,
   dozen: 12,
   'half a dozen': 6,
@@ -77,7 +68,7 @@ function count(
 ): Manner {
   return manner(pattern, (match) => {
     const written = match.slice(1).find((part) => part !== undefined)!;
-    const counted = numberWords[written.toLowerCase()] ?? Number(written);
+    const counted = countWords[written.toLowerCase()] ?? Number(written);
     return done(isCount(match) ? { what: 'count', count: Math.max(1, counted), as } : null);
   });
 }
