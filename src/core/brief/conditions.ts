@@ -53,6 +53,19 @@ export function climatePlaceOf({ place, altitudeM, setting, country }: Brief): C
   return { latitude, longitude, altitudeM, setting, country };
 }
 
+/** What is to be said before the weather of a brief is known, in words; all of it said, the service has not answered yet. */
+export function climateLacks(brief: Brief): readonly string[] {
+  const { place, altitudeM, setting, country, when } = brief;
+  const lacks = [
+    ...(place === null ? ['the place'] : []),
+    ...(altitudeM === null ? ['how high it lies'] : []),
+    ...(setting === null ? ['how far the sea is'] : []),
+    ...(country === null ? ['the kind of country'] : []),
+    ...(when === null ? ['when'] : []),
+  ];
+  return lacks.length > 0 ? lacks : ['the weather, as the climate service has not answered'];
+}
+
 /** What the simulated service answers for a place. */
 export function climateFor(place: ClimatePlace, on: string): HeardClimate {
   const { latitude, longitude, altitudeM, setting, country } = place;

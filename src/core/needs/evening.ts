@@ -1,5 +1,6 @@
 import { makeDoThere, schoolOf } from '../brief';
 import type { JobId } from '../gear';
+import { placeAndWhen } from './asks';
 import { answered, listed, notAsked, notKnown, type Answer } from './need';
 import type { NeedsKit } from './needs-kit';
 import { pitchesOf } from './pitch';
@@ -18,7 +19,11 @@ export function evening(kit: NeedsKit): Answer {
   if (nights === 0) return notAsked('min', 'Home by night.');
   const { dark } = conditions;
   if (dark === null || brief.country === null)
-    return notKnown('min', 'the place, the kind of country and when');
+    return notKnown(
+      'min',
+      ...(brief.country === null ? ['the kind of country'] : []),
+      ...placeAndWhen(brief),
+    );
   const duskH = 12 + (24 - dark.longestH) / 2;
   const arrivesH = startsAtH + brief.workHours + haltsH;
   const supply = Math.max(0, (duskH - arrivesH) * 60);

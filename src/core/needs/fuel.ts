@@ -1,6 +1,7 @@
 import { countryOf } from '../brief';
 import type { Sort } from '../gear';
 import { boilEnergyKj, type Stove } from '../models';
+import { climateOr } from './asks';
 import { answered, daysOf, notAsked, notKnown, standingOf, type Answer } from './need';
 import { idsOf, total, work, type NeedsKit } from './needs-kit';
 import { mealWaterPerDayL, treatments, waterPerDay, waterTempC } from './water';
@@ -31,7 +32,7 @@ export function fuel(kit: NeedsKit): Answer {
     return notAsked('kJ', 'Nothing is cooked.');
   }
   const startC = waterTempC(kit);
-  if (startC === null) return notKnown('kJ', 'the place and when, or the low and the high');
+  if (startC === null) return notKnown('kJ', ...climateOr(brief, 'the low and the high'));
   const snow = conditions.highC!.value < 0 ? 'yes' : 'no';
   const litres = boiledPerDayL(kit);
   const carried = kit.given('fuel');

@@ -1,4 +1,5 @@
 import { groundR } from '../models';
+import { climateOr } from './asks';
 import { answered, notAsked, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, work, type NeedsKit } from './needs-kit';
 import { tooShortFor } from './bed-length';
@@ -8,7 +9,7 @@ import { groundEach } from './sleepers';
 export function ground(kit: NeedsKit): Answer {
   const { conditions, nights, print, people } = kit;
   if (nights === 0) return notAsked('R', 'No night out.');
-  if (conditions.lowC === null) return notKnown('R', 'the place and when, or the low');
+  if (conditions.lowC === null) return notKnown('R', ...climateOr(kit.brief, 'the low'));
   const demand = groundR(conditions.lowC.value);
   const mats = kit.given('ground').filter(isRelied);
   const each = groundEach(kit);

@@ -1,6 +1,7 @@
 import { cellTypes, isForCells, type CellType, type Sort } from '../gear';
 import { coldFactor, lightNeededH, ownBatteryColdFactor } from '../models';
 import { amountOf } from '../ways';
+import { placeAndWhen } from './asks';
 import { answered, daysOf, listed, notAsked, notKnown, standingOf, type Answer } from './need';
 import { idsOf, total, work, type NeedsKit } from './needs-kit';
 
@@ -13,7 +14,7 @@ const hoursAsleep = 8;
 export function light(kit: NeedsKit): Answer {
   const { conditions, nights, people, print } = kit;
   const { dark, lowC } = conditions;
-  if (dark === null || nights === null) return notKnown('lumen-hours', 'the place and when');
+  if (dark === null || nights === null) return notKnown('lumen-hours', ...placeAndWhen(kit.brief));
   if (dark.longestH < 0.5) {
     return notAsked('lumen-hours', 'It does not get dark: a lamp can stay at home.');
   }

@@ -1,6 +1,7 @@
 import { schoolOf } from '../brief';
 import { clothedClo, sleepClo, sleepTempC } from '../gear';
 import { groundR } from '../models';
+import { climateOr } from './asks';
 import { answered, notAsked, notKnown, type Answer } from './need';
 import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
 import { tooShortFor } from './bed-length';
@@ -75,7 +76,7 @@ export function sleep(kit: NeedsKit): Answer {
   const { conditions, nights, print, brief } = kit;
   const { lowC, lows } = conditions;
   if (nights === 0) return notAsked('°C', 'No night out.');
-  if (lowC === null) return notKnown('°C', 'the place and when, or the low');
+  if (lowC === null) return notKnown('°C', ...climateOr(brief, 'the low'));
   const sleepers = sleepersOf(kit, lowC.value);
   const worst = sleepers.reduce((one, other) => (other.lowestC > one.lowestC ? other : one));
   const withFire = worst.lowestC - (sleepTempC(0) - sleepTempC(tendedFireClo));

@@ -1,5 +1,6 @@
 import { clothedClo } from '../gear';
 import { dayClo } from '../models';
+import { climateOr } from './asks';
 import { answered, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
 import { dealtOut, eachDealt } from './sleepers';
@@ -12,7 +13,7 @@ export function warmth(kit: NeedsKit): Answer {
   const { conditions, people, print } = kit;
   const { lowC, highC, windKmh } = conditions;
   if (lowC === null || highC === null) {
-    return notKnown('clo', 'the place and when, or the low and the high');
+    return notKnown('clo', ...climateOr(kit.brief, 'the low and the high'));
   }
   const wind = windKmh?.value ?? 0;
   const tempC = (lowC.value + highC.value) / 2;

@@ -2,6 +2,7 @@ import { boilsPerPortion } from '../catalogue/meals';
 import type { Threat } from '../gear';
 import { filledAtStart, type FilledAtStart } from '../loadout';
 import { contactTimeMin, waterPerDayL } from '../models';
+import { climateOr } from './asks';
 import { isRelied, total, type Given, type NeedsKit } from './needs-kit';
 
 /** Vessels that are full when they set out, of those that hold clean water. */
@@ -46,11 +47,9 @@ export function waterTempC({ conditions: { lowC, highC } }: NeedsKit): number | 
 }
 
 /** What of the brief has to be said before water is known. */
-export function asksOfHeat({ conditions, days }: NeedsKit): readonly string[] {
-  return [
-    ...(conditions.wbgtC === null ? ['the place or the high'] : []),
-    ...(days === null ? ['when'] : []),
-  ];
+export function asksOfHeat({ brief, conditions, days }: NeedsKit): readonly string[] {
+  if (conditions.wbgtC === null) return climateOr(brief, 'the high');
+  return days === null ? ['when'] : [];
 }
 
 /** Treatment that counts here: those that nobody would stake a day on are left out. */
