@@ -11,6 +11,7 @@ const coreFolders = [
   'reading',
   'brief',
   'loadout',
+  'upkeep',
   'ways',
   'scheme',
   'needs',
@@ -18,7 +19,6 @@ const coreFolders = [
   'kit',
   'losses',
   'reach',
-  'upkeep',
   'judge',
   'choose',
   'exchange',
@@ -52,7 +52,7 @@ module.exports = {
       from: { path: '^src/core/' },
       to: {
         pathNot:
-          '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch|suncalc|fast-xml-parser)/)',
+          '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch|suncalc|fast-xml-parser|date-fns|@date-fns/utc|ical-generator)/)',
       },
     },
     {

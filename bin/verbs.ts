@@ -1,8 +1,11 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import {
   currencies,
   done,
   isCurrency,
   isDay,
+  monthsAfter,
+  plainly,
   quoted,
   refused,
   type Outcome,
@@ -15,7 +18,10 @@ import { readModelInputs } from '../src/core/exchange/model-inputs';
 import { modelsInWords, runModel } from '../src/core/models/run-model';
 import { notLaidOut } from '../src/core/fit';
 import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';
-import type { Loadout } from '../src/core/loadout';
+import { calendarOf, eventsIn, isEmptyCalendar } from '../src/core/exchange/calendar';
+import { dueOf } from '../src/core/exchange/due';
+import type { Bench, Loadout } from '../src/core/loadout';
+import { dueListOf } from '../src/core/upkeep';
 import { schemeIdNow, schemeIds, schemesOf } from '../src/core/scheme';
 
 export interface Verb {
@@ -46,6 +52,12 @@ export const verbs = {
     run: read,
   },
   fit: { usage: 'INSTANCE', options: [], whyTooLarge, run: fit },
+  due: {
+    usage: 'LOADOUT [--today 2026-10-01] [--until 2027-10-01] [--ics FILE]',
+    options: ['today', 'until', 'ics'],
+    whyTooLarge,
+    run: due,
+  },
   model: {
     usage: 'NAME INPUTS   (or: model list -)',
     isNamed: true,
@@ -128,6 +140,52 @@ function fit(text: string): Outcome<unknown> {
     fill,
     elapsedMs: Math.round(performance.now() - started),
   });
+}
+
+/** What falls due up to a day, a year from today where none is said; written as a calendar too where a file is named. */
+function due(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
+  const { today = new Date().toISOString().slice(0, 10) } = options;
+  if (!isDay(today)) return refused(noDay('today', today));
+  const { until = monthsAfter(today, 12) } = options;
+  if (!isDay(until)) return refused(noDay('until', until));
+  if (until < today) return refused(`--until is ${until}, before ${today}.`);
+  const bench = readFile(text);
+  if (!bench.ok) return bench;
+  const file = options.ics;
+  if (file !== undefined) {
+    const written = writeCalendar(bench.value, file, today, until);
+    if (!written.ok) return written;
+  }
+  return done(dueOf(bench.value, today, until));
+}
+
+function noDay(option: string, typed: string): string {
+  return `--${option} is ${quoted(typed)}; it must be a day like 2026-10-01.`;
+}
+
+/** Writes the calendar, going on from the one that the file held; a file that is no calendar of this program is left as it is. */
+function writeCalendar(bench: Bench, file: string, today: string, until: string): Outcome<null> {
+  try {
+    const before = existsSync(file) ? readFileSync(file, 'utf8') : '';
+    const events = eventsIn(before);
+    if (before.trim() !== '' && events.length === 0 && !isEmptyCalendar(before)) {
+      return refused(
+        `The file ${plainly(file, 200)} holds something else than a calendar of this program, and was left as it is.`,
+      );
+    }
+    const { dues, kits } = dueListOf(bench, today);
+    const { text } = calendarOf(
+      dues.filter(({ on }) => on <= until),
+      kits.filter(({ on }) => on !== null && on <= until),
+      today,
+      events,
+    );
+    writeFileSync(file, text);
+    return done(null);
+  } catch (error) {
+    const code = (error as { readonly code?: unknown }).code;
+    return refused(`The file ${plainly(file, 200)} cannot be written (${String(code)}).`);
+  }
 }
 
 /** A figure worked out by a model of its name on the inputs of one JSON object; `list` tells of every model. */

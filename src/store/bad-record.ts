@@ -3,16 +3,22 @@ import { unsoundGear, type Gear } from '@/core/gear';
 import {
   emptyBench,
   unboundedKit,
+  parts,
   unsound,
   unsoundList,
   unsoundModules,
+  unsoundRound,
   unsoundScheme,
+  unsoundWant,
   type Entry,
   type Loadout,
   type Part,
   type OwnScheme,
   type ReferenceList,
+  type Round,
+  type Shelf,
   type Version,
+  type Want,
 } from '@/core/loadout';
 
 /** A record of the database that is nothing of this bench: where it stands, and what is wrong with it. */
@@ -31,6 +37,8 @@ export interface Records {
   readonly schemes: readonly OwnScheme[];
   readonly lists: readonly ReferenceList[];
   readonly versions: readonly Version[];
+  readonly rounds: readonly Round[];
+  readonly wants: readonly Want[];
   readonly entries: readonly Entry[];
   readonly about: { readonly currency: unknown; readonly cursor: unknown };
 }
@@ -41,7 +49,7 @@ export interface Records {
  * shape only; whole, they are when they are written.
  */
 export function badRecordIn(records: Records): BadRecord | null {
-  const { gear, loadouts, schemes, lists, versions, entries } = records;
+  const { gear, loadouts, schemes, lists, versions, rounds, wants, entries } = records;
   const bench = {
     ...emptyBench,
     shelf: new Map(gear.map((each) => [each.id, each])),
@@ -55,6 +63,12 @@ export function badRecordIn(records: Records): BadRecord | null {
     firstBad('schemes', schemes, (each) => unsoundScheme(each)?.message) ??
     firstBad('lists', lists, (each) => unsoundList(each)?.message) ??
     firstBad('versions', versions, whyNoVersion) ??
+    firstBad('rounds', rounds, (each) => unsoundRound(each)?.message) ??
+    firstBad(
+      'wants',
+      wants,
+      (each) => unsoundWant(each)?.message ?? whyNoGear(each, bench.shelf),
+    ) ??
     firstBad('entries', entries, whyNoEntry) ??
     badAbout(records)
   );
@@ -104,8 +118,12 @@ function whyNoVersion({ loadout, along, gear, day }: Version): string | undefine
   return isShaped ? undefined : 'Fields of it are missing.';
 }
 
+function whyNoGear({ gear }: Want, shelf: Shelf): string | undefined {
+  return shelf.has(gear) ? undefined : 'The gear that it is of is not on the shelf.';
+}
+
 function whyNoEntry({ at, id, label, change }: Entry): string | undefined {
-  const lists = [change.gear, change.loadouts, change.schemes, change.lists, change.versions];
+  const lists = parts.map((part) => change[part]);
   const isShaped =
     Number.isInteger(at) &&
     typeof id === 'string' &&

@@ -20,7 +20,7 @@ import {
 import type { BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 8;
+export const databaseVersion = 9;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -129,6 +129,15 @@ const ladder: readonly Step[] = [
   loadoutsFilledIn,
   // And what is known of the country, and what people wear.
   loadoutsFilledIn,
+  // And in which kit a lot lies, what is lent and taken, what rounds found and what is to be got.
+  async (database, upgrading, migrate) => {
+    database.createObjectStore('rounds', { keyPath: 'id' });
+    database.createObjectStore('wants', { keyPath: 'id' });
+    if (!migrate) return;
+    await eachOf(upgrading, 'gear', migrate.gearFromEarlyVersion3);
+    await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
+    await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
+  },
 ];
 
 /** Brings kits up to date, in all that keeps some, by a function which leaves what is there. */

@@ -5,8 +5,8 @@ let connection: Connection | null = null;
 const inMemory = new Map<string, Blob>();
 
 /**
- * Keeps pictures beside the bench from now on, and drops those that no piece, no version and no act that can be undone
- * names any more.
+ * Keeps pictures beside the bench from now on, and drops those that no piece, no version, no round and no act that can be
+ * undone names any more.
  */
 export async function keepPhotosIn(
   opened: Connection | null,
@@ -29,10 +29,14 @@ function namedIn(bench: Bench, entries: readonly Entry[]): ReadonlySet<string> {
   };
   bench.shelf.forEach(name);
   for (const { gear } of bench.versions.values()) gear.forEach(name);
+  for (const { lines } of bench.rounds.values()) lines.forEach(name);
   for (const { change } of entries) {
     for (const { before, after } of change.gear) [before, after].forEach(name);
     for (const { before, after } of change.versions) {
       for (const version of [before, after]) version?.gear.forEach(name);
+    }
+    for (const { before, after } of change.rounds) {
+      for (const round of [before, after]) round?.lines.forEach(name);
     }
   }
   return named;

@@ -3,13 +3,13 @@ import { pictureTypes } from '@/core/exchange/picture';
 import type { Bench } from '@/core/loadout';
 import { keepPhoto, photoOf } from './photos';
 
-/** The pictures that gear of a bench names and this browser has, as a file holds them. */
+/** The pictures that gear and rounds of a bench name and this browser has, as a file holds them. */
 export async function picturesOf(bench: Bench): Promise<readonly Picture[]> {
   const ids = new Set<string>();
-  for (const { photo } of bench.shelf.values()) if (photo !== null) ids.add(photo);
-  for (const { gear } of bench.versions.values()) {
-    for (const { photo } of gear) if (photo !== null) ids.add(photo);
-  }
+  const name = ({ photo }: { readonly photo: string | null }) => photo !== null && ids.add(photo);
+  bench.shelf.forEach(name);
+  for (const { gear } of bench.versions.values()) gear.forEach(name);
+  for (const { lines } of bench.rounds.values()) lines.forEach(name);
   const pictures: Picture[] = [];
   for (const id of [...ids].sort()) {
     const found = await photoOf(id);

@@ -57,8 +57,10 @@ describe('the ladder of versions', () => {
       'loadouts',
       'photos',
       'preferences',
+      'rounds',
       'schemes',
       'versions',
+      'wants',
     ]);
   });
 

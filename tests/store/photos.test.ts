@@ -14,7 +14,15 @@ async function opened(): Promise<{ readonly database: Database; readonly connect
 
 const picture = (text: string) => new Blob([text], { type: 'image/png' });
 
-const nothingChanged = { gear: [], loadouts: [], schemes: [], lists: [], versions: [] };
+const nothingChanged = {
+  gear: [],
+  loadouts: [],
+  schemes: [],
+  lists: [],
+  versions: [],
+  rounds: [],
+  wants: [],
+};
 
 function entry(change: Partial<Entry['change']>): Entry {
   const currency = { before: 'EUR', after: 'EUR' } as const;

@@ -12,6 +12,7 @@ import {
 import { briefRanges } from './bounds';
 import type { Brief, HeardClimate } from './brief';
 import { monthOf, periodOf, type Period } from './days';
+import { climateHeard, climatePlaceOf } from './heard';
 
 /** Where a figure is from: typed by the person, the climate service, the route, or the kind of country. */
 export type Source = 'typed' | 'climate' | 'route' | 'country';
@@ -46,13 +47,6 @@ export interface Conditions {
   readonly waterThreats: Told<readonly Threat[]> | null;
 }
 
-/** The place as a climate is asked for; null while something of it is not known. */
-export function climatePlaceOf({ place, altitudeM, setting, country }: Brief): ClimatePlace | null {
-  if (place === null || altitudeM === null || setting === null || country === null) return null;
-  const { latitude, longitude } = place;
-  return { latitude, longitude, altitudeM, setting, country };
-}
-
 /** What is to be said before the weather of a brief is known, in words; all of it said, the service has not answered yet. */
 export function climateLacks(brief: Brief): readonly string[] {
   const { place, altitudeM, setting, country, when } = brief;
@@ -79,17 +73,6 @@ export function withClimate(brief: Brief, today: string): Brief {
   return place === null || climateHeard(brief) !== null
     ? brief
     : { ...brief, heard: climateFor(place, today) };
-}
-
-/** The climate as it was heard, while it is of this place. */
-export function climateHeard(brief: Brief): HeardClimate | null {
-  const { heard } = brief;
-  const place = climatePlaceOf(brief);
-  if (heard === null || place === null) return null;
-  const isThere = (Object.keys(place) as (keyof ClimatePlace)[]).every(
-    (field) => place[field] === heard[field],
-  );
-  return isThere ? heard : null;
 }
 
 /**

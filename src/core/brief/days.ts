@@ -1,23 +1,6 @@
-import { dayOf, lastDayOf } from '../quantity';
+import { dayAfter, dayOf, daysBetween, inYear, lastDayOf } from '../quantity';
 import { mostNights } from './bounds';
 import type { When } from './brief';
-
-const dayMs = 86_400_000;
-
-/** Whole days from one day to another. */
-export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / dayMs);
-}
-
-export function dayAfter(day: string, days: number): string {
-  return new Date(Date.parse(`${day}T00:00:00Z`) + days * dayMs).toISOString().slice(0, 10);
-}
-
-/** The same day of another year, or the month’s last where there is none: leap days. */
-export function inYear(day: string, years: number): string {
-  const [year, month, date] = day.split('-').map(Number) as [number, number, number];
-  return dayOf(year + years, month, Math.min(date, lastDayOf(year + years, month)));
-}
 
 /** When a brief is: its nights, its last day, and one day for each stretch of it that has a climate of its own. */
 export interface Period {

@@ -3,6 +3,7 @@ export * from './brief';
 export * from './conditions';
 export * from './country';
 export * from './days';
+export * from './heard';
 export * from './rules';
 export * from './seasons';
 export * from './schools';

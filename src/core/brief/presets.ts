@@ -1,5 +1,5 @@
 import { emptyBrief, somebody, type Brief } from './brief';
-import { dayAfter } from './days';
+import { dayAfter } from '../quantity';
 
 /** A usual kind of kit to start a brief from: what it fills in, and the words that say so. */
 export interface Preset {

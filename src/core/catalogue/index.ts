@@ -11,3 +11,4 @@ export {
   withSides,
 } from './resize';
 export type { Kind } from './kind';
+export * from './lives';

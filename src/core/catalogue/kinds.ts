@@ -112,6 +112,10 @@ const atHome = {
   ownership: 'owned',
   tier: 'main',
   lentTo: null,
+  borrowedFrom: null,
+  takenFrom: null,
+  awaySince: null,
+  backBy: null,
   isShared: false,
 } as const satisfies Partial<Gear>;
 

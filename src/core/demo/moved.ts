@@ -1,5 +1,5 @@
 import type { Brief } from '../brief/brief';
-import { inYear } from '../brief/days';
+import { inYear } from '../quantity';
 import { lotDays, type Gear, type Lot } from '../gear';
 import type { Bench, Loadout, Version } from '../loadout';
 

@@ -1,4 +1,4 @@
-import { pastOn } from '../gear';
+import { pastAmong, sharesIn } from '../upkeep';
 import { fileSays } from '../refusals/files';
 import { done, refused, type Outcome } from '../quantity';
 import { findingInWords, findingsOf } from '../judge';
@@ -36,6 +36,7 @@ export function auditOf(
   const { whole: loadout, tree, totals } = kit;
   const cover = kit.cover(scheme);
   const { brief, rules, needs, lasts } = auditUnderBrief(kit);
+  const shares = sharesIn(loadout, shelf, today);
   const placed = loadout.placements.map((placement) => ({
     placement,
     gear: gearOf(shelf, placement),
@@ -110,7 +111,7 @@ export function auditOf(
       .map(({ placement, gear }) => ({
         placement: placement.id,
         gear: gear.name,
-        goodUntil: pastOn(gear, today).goodUntil,
+        goodUntil: pastAmong(gear, shares.get(placement.id) ?? [], today, loadout).goodUntil,
       }))
       .filter(({ goodUntil }) => goodUntil !== null),
   };

@@ -49,10 +49,22 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
     versionHere(version, goneIds, loadouts.ids, pricesLeftBehind),
   );
 
-  const replacedGear = gear.brought.filter(
-    ({ arrival, isNew }) => arrival !== 'the same' && !isNew,
-  );
-  const addedGear = gear.brought.filter(({ isNew }) => isNew);
+  const rounds = sort(file.rounds, bench.rounds, (round) => ({
+    ...round,
+    kit: loadouts.ids.get(round.kit) ?? round.kit,
+  }));
+  const wants = sort(file.wants, bench.wants, (want) => ({
+    ...want,
+    gear: gear.ids.get(want.gear) ?? want.gear,
+    kit: want.kit && (loadouts.ids.get(want.kit) ?? want.kit),
+  }));
+
+  const gearHere = gear.brought.map((each) => ({
+    ...each,
+    entry: lyingIn(each.entry, loadouts.ids),
+  }));
+  const replacedGear = gearHere.filter(({ arrival, isNew }) => arrival !== 'the same' && !isNew);
+  const addedGear = gearHere.filter(({ isNew }) => isNew);
   const replacedKits = kits.filter(({ arrival }) => arrival === 'differs');
   const commands: readonly Command[] = [
     ...(isEmpty && bench.currency !== file.currency
@@ -77,6 +89,8 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
     ...changedOf(schemes.brought).map((scheme) => ({ do: 'keep scheme', scheme }) as const),
     ...changedOf(lists.brought).map((list) => ({ do: 'keep list', list }) as const),
     ...changedOf(versions.brought).map((version) => ({ do: 'keep version', version }) as const),
+    ...changedOf(rounds.brought).map((round) => ({ do: 'keep round', round }) as const),
+    ...changedOf(wants.brought).map((want) => ({ do: 'keep want', want }) as const),
   ];
   return {
     command: { do: 'together', label: 'bring in a file', commands },
@@ -85,7 +99,7 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
       name: [...file.loadouts.values()][at]!.name,
       arrival,
     })),
-    others: sumOf(schemes.count, lists.count, versions.count),
+    others: sumOf(schemes.count, lists.count, versions.count, rounds.count, wants.count),
     pricesLeftBehind,
   };
 }
@@ -196,6 +210,17 @@ function changedOf<T>(brought: readonly Brought<T>[]): readonly T[] {
 
 function withoutPrice(gear: Gear): Gear {
   return { ...gear, priceMinor: null };
+}
+
+/** Gear whose lots lie in the kits as they are called here. */
+function lyingIn(gear: Gear, kitIds: ReadonlyMap<string, string>): Gear {
+  const { lots, takenFrom } = gear;
+  const here = (kit: string) => kitIds.get(kit) ?? kit;
+  return {
+    ...gear,
+    lots: lots.map((lot) => (lot.kit === null ? lot : { ...lot, kit: here(lot.kit) })),
+    takenFrom: takenFrom && { ...takenFrom, kit: here(takenFrom.kit) },
+  };
 }
 
 function onGear(

@@ -26,7 +26,7 @@ const tierNow: Readonly<Record<string, string>> = {
 
 /**
  * Gear with what has come since: its care, harms and cautions are those of its kind, and so are the sorts and facts of
- * what it does, as far as its kind does the same. It has no lots yet.
+ * what it does, as far as its kind does the same. It has no lots yet, and is at home.
  */
 export function gearFromEarlyVersion3(gear: unknown): unknown {
   if (!isEntry(gear)) return gear;
@@ -37,12 +37,19 @@ export function gearFromEarlyVersion3(gear: unknown): unknown {
     bearsN: kind?.bearsN ?? null,
     mostLoadG: kind?.mostLoadG ?? null,
     checks: [],
+    borrowedFrom: null,
+    takenFrom: null,
+    awaySince: null,
+    backBy: null,
     spoiledBy,
     failsIn,
     care,
     cautions,
     ...gear,
     ...(typeof gear.tier === 'string' && { tier: tierNow[gear.tier] ?? gear.tier }),
+    ...('lots' in gear && {
+      lots: eachOf(gear.lots, (lot) => (isEntry(lot) ? { kit: null, amiss: null, ...lot } : lot)),
+    }),
     cavities: eachOf(gear.cavities, (cavity) => cavityFromEarlyVersion3(cavity, kind?.cavities)),
     supplies: eachOf(gear.supplies, (supply) => supplyFromEarlyVersion3(supply, kind?.supplies)),
   };
@@ -97,6 +104,8 @@ export function entryFromEarlyVersion3(entry: unknown): unknown {
   return {
     ...entry,
     change: {
+      rounds: [],
+      wants: [],
       ...change,
       gear: swapped(change.gear, gearFromEarlyVersion3),
       loadouts: swapped(change.loadouts, loadoutFromEarlyVersion3),

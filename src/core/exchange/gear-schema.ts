@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { mostLengthMm, mostMassG, mostPriceMinor, mostVolumeMl, whyNotDay } from '../quantity';
 import {
   above0,
+  amissWords,
   colourPattern,
   careActs,
   closures,
@@ -233,6 +234,8 @@ const lot = v.strictObject({
   checkedOn: v.nullable(date),
   store: v.pipe(v.string(), v.maxLength(longestName, `is longer than ${longestName} characters.`)),
   storedOn: v.nullable(date),
+  kit: v.optional(v.nullable(id), null),
+  amiss: v.optional(v.nullable(v.picklist(amissWords)), null),
 });
 
 const check = v.strictObject({
@@ -251,6 +254,15 @@ export const gearSchema = v.strictObject({
   ownership: v.picklist(ownerships),
   tier: v.picklist(tiers),
   lentTo: v.nullable(name),
+  borrowedFrom: v.optional(v.nullable(name), null),
+  takenFrom: v.optional(
+    v.nullable(
+      v.strictObject({ kit: id, count: wholeFrom(1, mostCount), in: v.nullable(id), at: id }),
+    ),
+    null,
+  ),
+  awaySince: v.optional(v.nullable(date), null),
+  backBy: v.optional(v.nullable(date), null),
   isShared: v.boolean(),
   massG: v.nullable(within(upTo(mostMassG))),
   massTrust: v.picklist(trusts),

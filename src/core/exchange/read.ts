@@ -1,15 +1,18 @@
 import { fileSays } from '../refusals/files';
 import * as v from 'valibot';
-import { done, refused, shown, type Outcome, type Problem } from '../quantity';
+import { done, refused, says, shown, type Outcome, type Problem } from '../quantity';
 import {
   parts,
   unboundedKit,
   unsound,
   unsoundList,
   unsoundModules,
+  unsoundRound,
   unsoundScheme,
   unsoundVersion,
+  unsoundWant,
   type Bench,
+  type Want,
 } from '../loadout';
 import { unsoundGear } from '../gear';
 import { benchOfFile } from './bench-of-file';
@@ -138,6 +141,8 @@ function* hangingTogether(
     ['loadouts', file.loadouts.map((kit) => () => unsoundModules(bench, kit))],
     ['schemes', file.schemes.map((scheme) => () => unsoundScheme(scheme))],
     ['lists', file.lists.map((list) => () => unsoundList(list))],
+    ['rounds', file.rounds.map((round) => () => unsoundRound(round))],
+    ['wants', file.wants.map((want) => () => unsoundWant(want) ?? wantOfNothing(want, bench))],
     ['versions', [...bench.versions.values()].map((version) => () => unsoundVersion(version))],
   ];
   let looked = before;
@@ -155,6 +160,11 @@ function* hangingTogether(
     return refusedAt(`loadouts[${at}].${problem.field}`, problem.message);
   }
   return done({ bench, pictures: file.pictures });
+}
+
+/** A want of gear that is not on the shelf. */
+function wantOfNothing({ gear }: Want, { shelf }: Bench): Problem | null {
+  return shelf.has(gear) ? null : { field: 'gear', message: says.noGear(gear) };
 }
 
 function firstTwice(entries: readonly { readonly id: string }[]): number {

@@ -11,12 +11,19 @@ import {
   mostModules,
   mostOtherBriefs,
   mostPlacements,
+  mostRounds,
   mostSchemes,
   mostVersions,
+  mostWants,
   mostWays,
   mostWishes,
+  roundOutline,
+  wantOutline,
+  type Round,
+  type Want,
 } from '../loadout';
 import { briefSchema } from './brief-schema';
+import { schemaOf } from './outline-schema';
 import { mostPictureLetters, pictureTypes } from './picture';
 import { date, gearSchema, id, job, name, note, wholeFrom, within } from './gear-schema';
 
@@ -147,6 +154,8 @@ export const fileParts = {
   lists: { entry: listSchema, most: mostLists },
   kept: { entry: gearSchema, most: mostKept },
   versions: { entry: versionSchema, most: mostVersions },
+  rounds: { entry: schemaOf(roundOutline) as v.GenericSchema<Round, Round>, most: mostRounds },
+  wants: { entry: schemaOf(wantOutline) as v.GenericSchema<Want, Want>, most: mostWants },
   pictures: { entry: pictureSchema, most: mostGear },
 } as const;
 
@@ -172,6 +181,8 @@ export const fileSchema = v.strictObject({
   /** Gear as it was in versions, each piece once. */
   kept: v.optional(listOf('kept'), []),
   versions: listOf('versions'),
+  rounds: v.optional(listOf('rounds'), []),
+  wants: v.optional(listOf('wants'), []),
   pictures: v.optional(listOf('pictures'), []),
 });
 
@@ -186,6 +197,8 @@ export const envelopeSchema = v.strictObject({
   lists: entries('lists'),
   kept: v.optional(entries('kept'), []),
   versions: entries('versions'),
+  rounds: v.optional(entries('rounds'), []),
+  wants: v.optional(entries('wants'), []),
   pictures: v.optional(entries('pictures'), []),
 });
 

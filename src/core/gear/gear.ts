@@ -23,6 +23,15 @@ export type Ownership = (typeof ownerships)[number];
 export const tiers = ['main', 'backup'] as const;
 export type Tier = (typeof tiers)[number];
 
+/** So many of a gear that were taken out of a kit, and the cavity or ground they were in. */
+export interface Taken {
+  readonly kit: string;
+  readonly count: number;
+  /** The placement that it was in, null for a ground; and the cavity there, or the ground. */
+  readonly in: string | null;
+  readonly at: string;
+}
+
 /** One line on the shelf: a thing, or a supply counted in its own unit. All figures are for one of it. */
 export interface Gear extends Keeping {
   readonly id: string;
@@ -35,6 +44,13 @@ export interface Gear extends Keeping {
   readonly tier: Tier;
   /** Who has borrowed it; null while it is at home. */
   readonly lentTo: string | null;
+  /** Whose it is, where it is borrowed; null where it is one’s own. */
+  readonly borrowedFrom: string | null;
+  /** The kit that it was taken from for another one, and is to go back to; null where it was not. */
+  readonly takenFrom: Taken | null;
+  /** Since when it is lent, borrowed or taken, and by when it goes back, as YYYY-MM-DD; null where nobody said. */
+  readonly awaySince: string | null;
+  readonly backBy: string | null;
   /** It is meant to go from kit to kit, so that it may be placed more often than it is there. */
   readonly isShared: boolean;
   /** Of a full one where it has contents. Null while nobody knows. */

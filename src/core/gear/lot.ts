@@ -14,7 +14,15 @@ export interface Lot {
   /** Where it is stored, in its owner's words, and since when. */
   readonly store: string;
   readonly storedOn: string | null;
+  /** The kit that it lies in, while that kit has any of the gear; null where nobody said. */
+  readonly kit: string | null;
+  /** What an inspection found wrong with it: it is not relied on; null where nothing was. */
+  readonly amiss: Amiss | null;
 }
+
+/** To be renewed soon, broken, or with no charge. */
+export const amissWords = ['renew', 'failed', 'flat'] as const;
+export type Amiss = (typeof amissWords)[number];
 
 /** How many lots one gear has at most. */
 export const mostLots = 200;

@@ -27,23 +27,148 @@ const unknownLot = {
   checkedOn: null,
   store: '',
   storedOn: null,
+  kit: null,
+  amiss: null,
 } as const;
 
-/** How many of a gear are within their date on a day, YYYY-MM-DD; all of them where no day is asked about. */
-export function goodOn(gear: Counted, day: string | null): number {
-  return lotsOf(gear)
-    .filter(({ goodUntil }) => day === null || goodUntil === null || goodUntil >= day)
-    .reduce((sum, { count }) => sum + count, 0);
+/** So many of a lot. */
+export interface LotShare {
+  readonly lot: Lot;
+  readonly count: number;
 }
 
-/** How many of a gear are past their date on a day, and the first of those dates; null where none is. */
-export function pastOn(
-  gear: Counted,
-  day: string,
-): { readonly goodUntil: string | null; readonly past: number } {
-  const past = lotsOf(gear).filter(({ goodUntil }) => goodUntil !== null && goodUntil < day);
-  const [goodUntil = null] = past.map((lot) => lot.goodUntil!).sort();
-  return { goodUntil, past: past.reduce((sum, { count }) => sum + count, 0) };
+/** Who wants how many of a gear: a place in a kit. */
+export interface Wanting {
+  readonly kit: string;
+  readonly count: number;
+}
+
+/**
+ * Which lots lie where, one list for each that wants some, and what is left over: those that are known to lie in a kit first;
+ * then of what is nowhere known the oldest that is still good; then what is known to lie in a kit that wants none of it.
+ * Nothing is given out twice.
+ *
+ * @param isGood whether a lot is relied on.
+ */
+export function sharedOut(
+  lots: readonly Lot[],
+  wanted: readonly Wanting[],
+  isGood: (lot: Lot) => boolean,
+): { readonly shares: readonly (readonly LotShare[])[]; readonly rest: readonly LotShare[] } {
+  if (lots.length === 1 && wanted.length === 1) {
+    const [lot] = lots as readonly [Lot];
+    const count = Math.min(lot.count, wanted[0]!.count);
+    const rest = lot.count - count;
+    return { shares: [[{ lot, count }]], rest: rest > 0 ? [{ lot, count: rest }] : [] };
+  }
+  const inOrder = inOrderOfUse(lots);
+  const isGoodNow = new Set(inOrder.filter(isGood));
+  const goodFirst = [
+    ...inOrder.filter((lot) => isGoodNow.has(lot)),
+    ...inOrder.filter((lot) => !isGoodNow.has(lot)),
+  ];
+  const left = new Map(lots.map((lot) => [lot, lot.count]));
+  const shares: LotShare[][] = wanted.map(() => []);
+  const short = wanted.map(({ count }) => count);
+  const take = (lot: Lot, at: number): void => {
+    const count = Math.min(left.get(lot)!, short[at]!);
+    if (count === 0) return;
+    left.set(lot, left.get(lot)! - count);
+    short[at]! -= count;
+    const own = shares[at]!;
+    const same = own.findIndex((share) => share.lot === lot);
+    if (same < 0) own.push({ lot, count });
+    else own[same] = { lot, count: own[same]!.count + count };
+  };
+  for (const [at, { kit }] of wanted.entries()) {
+    for (const lot of goodFirst) if (lot.kit === kit) take(lot, at);
+  }
+  for (const lot of goodFirst) if (lot.kit === null) short.forEach((_, at) => take(lot, at));
+  for (const lot of goodFirst) short.forEach((_, at) => take(lot, at));
+  const rest = lots.flatMap((lot) => {
+    const count = left.get(lot)!;
+    return count > 0 ? [{ lot, count }] : [];
+  });
+  return { shares, rest };
+}
+
+/**
+ * The gear once so many of some of its lots have changed: a lot that changes in part becomes two, and lots of one history
+ * become one again. A count of 0 in the change takes them away.
+ *
+ * @param shares of the gear’s lots, as {@link lotsOf} gives them.
+ * @param change what becomes of each that is in a share; null: it is gone.
+ */
+export function withShares(
+  gear: Gear,
+  shares: readonly LotShare[],
+  change: (lot: Lot) => Partial<Omit<Lot, 'id' | 'count'>> | null,
+): Gear {
+  const takenOf = new Map<string, number>();
+  for (const { lot, count } of shares)
+    takenOf.set(lot.id, Math.min(lot.count, (takenOf.get(lot.id) ?? 0) + count));
+  const lots = lotsOf(gear);
+  const kept: Lot[] = [];
+  const changed: Lot[] = [];
+  for (const lot of lots) {
+    const taken = takenOf.get(lot.id) ?? 0;
+    if (taken < lot.count) kept.push({ ...lot, count: lot.count - taken });
+    const to = taken > 0 ? change(lot) : null;
+    if (to !== null) changed.push({ ...lot, ...to, count: taken });
+  }
+  const joined = joinedLots([...kept, ...changed]);
+  const count = joined.reduce((sum, lot) => sum + lot.count, 0);
+  // One lot of which nothing is known says no more than none.
+  const isPlain = joined.length === 1 && isUnknown(joined[0]!);
+  return {
+    ...gear,
+    count,
+    lots: isPlain ? [] : joined,
+    ...(isPlain && { goodUntil: joined[0]!.goodUntil }),
+  };
+}
+
+/** The gear with one lot more. */
+export function withLot(gear: Gear, lot: Omit<Lot, 'id'>): Gear {
+  const joined = joinedLots([...lotsOf(gear), { ...lot, id: 'all' }]);
+  return { ...gear, count: gear.count + lot.count, lots: joined };
+}
+
+/** A lot of which only the count is known. */
+export function lotOf(
+  count: number,
+  known: Partial<Omit<Lot, 'id' | 'count'>> = {},
+): Omit<Lot, 'id'> {
+  return { ...unknownLot, goodUntil: null, count, ...known };
+}
+
+/** Lots with those of one history together, each with an id of its own. */
+function joinedLots(lots: readonly Lot[]): readonly Lot[] {
+  const byHistory = new Map<string, Lot>();
+  const ids = new Set<string>();
+  for (const lot of lots) {
+    const history = JSON.stringify({ ...lot, id: '', count: 0 }, Object.keys(lot).sort());
+    const same = byHistory.get(history);
+    if (same) byHistory.set(history, { ...same, count: same.count + lot.count });
+    else byHistory.set(history, { ...lot, id: freshId(ids, lot.id) });
+  }
+  return [...byHistory.values()];
+}
+
+function freshId(ids: Set<string>, wanted: string): string {
+  let id = wanted;
+  for (let at = ids.size + 1; ids.has(id); at += 1) id = `lot-${at}`;
+  ids.add(id);
+  return id;
+}
+
+function isUnknown(lot: Lot): boolean {
+  return (
+    lot.store === '' &&
+    lot.kit === null &&
+    lot.amiss === null &&
+    lotDays.every((day) => day === 'goodUntil' || lot[day] === null)
+  );
 }
 
 /** The order in which lots are used: those whose date comes first; without a date last, the longest there first. */
@@ -82,9 +207,7 @@ export function withCount(gear: Gear, count: number): Gear {
 }
 
 function withMore(lots: readonly Lot[], more: number): readonly Lot[] {
-  const plain = lots.findIndex(
-    (lot) => lot.store === '' && lotDays.every((day) => lot[day] === null),
-  );
+  const plain = lots.findIndex((lot) => isUnknown(lot) && lot.goodUntil === null);
   if (plain >= 0) {
     return lots.map((lot, at) => (at === plain ? { ...lot, count: lot.count + more } : lot));
   }

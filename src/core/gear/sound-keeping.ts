@@ -2,7 +2,7 @@ import { says, whyNotDay, type Problem } from '../quantity';
 import type { Gear } from './gear';
 import { isId } from './id';
 import { harms, longestCaution, mostCares, mostCautions, type Keeping } from './keeping';
-import { lotDays, mostLots } from './lot';
+import { amissWords, lotDays, mostLots, type Lot } from './lot';
 import { whyNotName, whyNotPlain } from './plain-text';
 
 /** What is wrong with how a piece is kept: too much of it, twice the same, cautions that are no plain text. */
@@ -46,9 +46,37 @@ export function unsoundLots({ lots, count }: Pick<Gear, 'lots' | 'count'>): Prob
       const why = day === null ? null : whyNotDay(day);
       if (why) return problem(`lots[${at}].${field}`, says.noDay(day!, why));
     }
+    if (lot.kit !== null && !isId(lot.kit)) return problem(`lots[${at}].kit`, says.noId(lot.kit));
+    if (lot.amiss !== null && !amissWords.includes(lot.amiss)) {
+      return problem(`lots[${at}].amiss`, says.noWord('What is amiss with a lot', lot.amiss));
+    }
+    const order = whyNotInOrder(lot);
+    if (order) return problem(`lots[${at}].${order[0]}`, order[1]);
   }
   return null;
 }
+
+/** Days of one history that cannot be: the field, and why. */
+function whyNotInOrder(lot: Lot): readonly [keyof Lot, string] | null {
+  const { cameOn, goodUntil } = lot;
+  if (cameOn === null) return null;
+  for (const [field, what] of laterThanCame) {
+    const day = lot[field];
+    if (day !== null && day < cameOn) {
+      return [field, says.dayBefore(`It was ${what}`, day, 'made or bought', cameOn)];
+    }
+  }
+  return goodUntil !== null && goodUntil < cameOn
+    ? ['goodUntil', says.goodUntilBeforeCame(goodUntil, cameOn)]
+    : null;
+}
+
+/** What happens to a lot only once it is there. */
+const laterThanCame = [
+  ['openedOn', 'opened'],
+  ['filledOn', 'filled'],
+  ['checkedOn', 'looked at'],
+] as const;
 
 function problem(field: string, message: string): Problem {
   return { field, message };

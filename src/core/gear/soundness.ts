@@ -58,13 +58,13 @@ export function unsoundGear(gear: Gear): Problem | null {
 }
 
 function unsoundTexts(gear: Gear): Problem | null {
-  const { name, note, lentTo, goodUntil, look, cavities, supplies, checks } = gear;
+  const { name, note, goodUntil, look, cavities, supplies, checks } = gear;
   const whyName = whyNotName(name);
   if (whyName) return problem('name', says.name(whyName));
   const whyNote = whyNotPlain(note, longestNote);
   if (whyNote) return problem('note', says.note(whyNote));
-  const whyLentTo = lentTo === null ? null : whyNotName(lentTo);
-  if (whyLentTo) return problem('lentTo', says.nameOf('The name of who has it', whyLentTo));
+  const whyAway = unsoundAway(gear);
+  if (whyAway) return whyAway;
   const whyDay = goodUntil === null ? null : whyNotDay(goodUntil);
   if (whyDay) return problem('goodUntil', says.noDay(goodUntil!, whyDay));
   if (!colourPattern.test(look.colour)) {
@@ -85,6 +85,28 @@ function unsoundTexts(gear: Gear): Problem | null {
     if (whyOn) return problem(`checks[${at}].on`, says.noDay(on, whyOn));
   }
   return null;
+}
+
+/** What is wrong with where it is and whose it is. */
+function unsoundAway(gear: Gear): Problem | null {
+  const { lentTo, borrowedFrom, takenFrom, awaySince, backBy } = gear;
+  const whyLentTo = lentTo === null ? null : whyNotName(lentTo);
+  if (whyLentTo) return problem('lentTo', says.nameOf('The name of who has it', whyLentTo));
+  const whyFrom = borrowedFrom === null ? null : whyNotName(borrowedFrom);
+  if (whyFrom) return problem('borrowedFrom', says.nameOf('The name of whose it is', whyFrom));
+  if (takenFrom !== null) {
+    const { kit, in: holder, at } = takenFrom;
+    const wrong = [kit, ...(holder === null ? [] : [holder]), at].find((each) => !isId(each));
+    if (wrong !== undefined) return problem('takenFrom', says.noId(wrong));
+  }
+  for (const field of ['awaySince', 'backBy'] as const) {
+    const day = gear[field];
+    const why = day === null ? null : whyNotDay(day);
+    if (why) return problem(field, says.noDay(day!, why));
+  }
+  return awaySince !== null && backBy !== null && backBy < awaySince
+    ? problem('backBy', says.backBefore())
+    : null;
 }
 
 function unsoundIds({ id, kind, photo, cavities }: Gear): Problem | null {

@@ -11,7 +11,7 @@ import {
 import { carriedMassG, isOnGround, setsOutG, type Placement } from '../loadout';
 import { printLength, printMass, printMoney, printNumber, printSize } from '../quantity';
 import { schemesOf } from '../scheme';
-import { absenceOf, amountOf, singleLosses, type Way, type Ways } from '../ways';
+import { amountOf, singleLosses, type Way, type Ways } from '../ways';
 import type { WorkedOutKit } from '../kit';
 import type { Edge, Rule } from './finding';
 
@@ -169,13 +169,13 @@ function descending(sides: readonly number[]): Sides {
 }
 
 /** Pieces that are there and are of that kind, or have every one of those words in their name. */
-function named({ whole, gear, day }: WorkedOutKit, what: string): readonly string[] {
+function named({ whole, gear, ways }: WorkedOutKit, what: string): readonly string[] {
   const words = what
     .toLowerCase()
     .split(/[^\p{L}\p{N}]+/u)
     .filter((word) => word !== '');
   return whole.placements
-    .filter(({ id }) => absenceOf(gear(id), day) === null && isNamed(gear(id), words))
+    .filter(({ id }) => !ways.absences.has(id) && isNamed(gear(id), words))
     .map(({ id }) => id);
 }
 

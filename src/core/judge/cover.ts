@@ -1,5 +1,6 @@
 import { capital, demandInWords, jobsInWords, lackInWords, type Demand, type JobId } from '../gear';
-import { absenceInWords, singleLosses, type Absence } from '../ways';
+import { absenceInWords, type Absence } from '../upkeep';
+import { singleLosses } from '../ways';
 import type { Rule } from './finding';
 import { mustsOf } from './musts';
 

@@ -1,6 +1,6 @@
-import { isForCells, pastOn, sizeOf, type JobsDemand, type Sort } from '../gear';
+import { isForCells, sizeOf, type JobsDemand, type Sort } from '../gear';
 import { overplaced } from '../loadout';
-import { absenceInWords, type Absence } from '../ways';
+import { absenceInWords, pastAmong, sharesIn, type Absence } from '../upkeep';
 import type { Rule } from './finding';
 
 /** A piece past the day until which it is relied on, or so many of it. */
@@ -10,13 +10,12 @@ export const pastTheirDate: Rule<{
   readonly count: number;
 }> = {
   id: 'keep/expired',
-  find: ({ whole, gear, day }) =>
-    whole.placements.flatMap(({ id }) => {
-      const { goodUntil, past } = pastOn(gear(id), day);
+  find: ({ whole, bench, gear, day }) =>
+    [...sharesIn(whole, bench.shelf, day)].flatMap(([id, shares]) => {
+      const { goodUntil, past } = pastAmong(gear(id), shares, day, whole);
       if (goodUntil === null) return [];
-      return [
-        { severity: 'warn', about: [id], figures: { goodUntil, past, count: gear(id).count } },
-      ];
+      const count = shares.reduce((sum, share) => sum + share.count, 0);
+      return [{ severity: 'warn', about: [id], figures: { goodUntil, past, count } }];
     }),
   says: ({ goodUntil, past, count }, { name }, [placement]) =>
     past < count

@@ -1,4 +1,5 @@
-import { conditionsOf, dayAfter, type Brief, type Conditions } from '../brief';
+import { conditionsOf, type Brief, type Conditions } from '../brief';
+import { dayAfter } from '../quantity';
 import type { Need, NeedId } from '../needs';
 import type { UnitSystem } from '../quantity';
 import { needsKitUnder, needsUnder } from './under-brief';

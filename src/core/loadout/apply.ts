@@ -21,6 +21,7 @@ import { unsoundScheme } from './own-scheme';
 import { part } from './parting';
 import { layFor, move, place, setCount, standIn, takeOut } from './placing';
 import { unsoundList } from './reference-list';
+import { mostRounds, mostWants, unsoundRound, unsoundWant } from './round';
 import { unsound, unsoundAbout } from './soundness';
 import { unsoundVersion } from './version';
 
@@ -85,6 +86,16 @@ function afterCommand(bench: Bench, command: Command): Outcome<Bench> {
         unsoundVersion(command.version),
         mostVersions,
       );
+    case 'keep round':
+      return keep(bench, 'rounds', command.round, unsoundRound(command.round), mostRounds);
+    case 'keep want':
+      return bench.shelf.has(command.want.gear)
+        ? keep(bench, 'wants', command.want, unsoundWant(command.want), mostWants)
+        : noSuchGear(command.want.gear);
+    case 'remove round':
+      return remove(bench, 'rounds', command.id);
+    case 'remove want':
+      return remove(bench, 'wants', command.id);
     case 'remove scheme':
       return remove(bench, 'schemes', command.id);
     case 'remove list':
@@ -207,7 +218,14 @@ function removeGear(bench: Bench, id: string): Outcome<Bench> {
     }, loadout);
     loadouts.set(loadout.id, left);
   }
-  return done({ ...bench, shelf: without(bench.shelf, id), loadouts });
+  const wants = new Map([...bench.wants].filter(([, want]) => want.gear !== id));
+  const isWanted = wants.size < bench.wants.size;
+  return done({
+    ...bench,
+    shelf: without(bench.shelf, id),
+    loadouts,
+    wants: isWanted ? wants : bench.wants,
+  });
 }
 
 function addLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {

@@ -3,6 +3,7 @@ import type { Brief } from '../brief/brief';
 import type { Gear, JobId } from '../gear';
 import type { OwnScheme } from './own-scheme';
 import type { ReferenceList } from './reference-list';
+import type { Round, Want } from './round';
 
 /** Where a loadout stands on no gear: the body, a vehicle, a house, or still on the mat, not stowed. */
 export const grounds = ['body', 'vehicle', 'house', 'mat'] as const;
@@ -20,6 +21,8 @@ export interface Placement {
   readonly place: Place;
   /** The job it is in this kit for, which is the lane it lies in; null for what it is best at. */
   readonly laidFor: JobId | null;
+  /** In a whole kit, the id of the kit that it came along in; a kit’s own have none. */
+  readonly along?: string;
 }
 
 /** A whole kit that goes along inside another. What is in it stays its own. */
@@ -85,6 +88,10 @@ export interface Bench {
   readonly schemes: ReadonlyMap<string, OwnScheme>;
   readonly lists: ReadonlyMap<string, ReferenceList>;
   readonly versions: ReadonlyMap<string, Version>;
+  /** Every inspection, kept for ever. */
+  readonly rounds: ReadonlyMap<string, Round>;
+  /** What is to be got. */
+  readonly wants: ReadonlyMap<string, Want>;
 }
 
 /** How much one bench may hold, and how many kits may go along in one. */
@@ -102,6 +109,8 @@ export const emptyBench: Bench = {
   schemes: new Map(),
   lists: new Map(),
   versions: new Map(),
+  rounds: new Map(),
+  wants: new Map(),
 };
 
 export function isOnGround(place: Place): place is { readonly on: Ground } {

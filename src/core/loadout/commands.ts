@@ -3,6 +3,7 @@ import type { Gear, JobId } from '../gear';
 import type { Bench, Loadout, Module, Place, Placement, Version } from './bench';
 import type { OwnScheme } from './own-scheme';
 import type { ReferenceList } from './reference-list';
+import type { Round, Want } from './round';
 
 /** A person's act, as plain data. Ids of new things come with the command, so that it can be replayed. */
 export type Command =
@@ -48,6 +49,10 @@ export type Command =
   | { readonly do: 'remove list'; readonly id: string }
   | { readonly do: 'keep version'; readonly version: Version }
   | { readonly do: 'remove version'; readonly id: string }
+  | { readonly do: 'keep round'; readonly round: Round }
+  | { readonly do: 'remove round'; readonly id: string }
+  | { readonly do: 'keep want'; readonly want: Want }
+  | { readonly do: 'remove want'; readonly id: string }
   /** The kit is as it was in a version again; gear that is gone from the shelf comes back with it. */
   | { readonly do: 'put back'; readonly version: string }
   | { readonly do: 'count in'; readonly currency: Currency }
@@ -160,6 +165,14 @@ export function describe(command: Command, bench: Bench): string {
       return `keep a version of ${command.version.loadout.name}`;
     case 'remove version':
       return `remove a version of ${bench.versions.get(command.id)?.loadout.name ?? ''}`;
+    case 'keep round':
+      return `write down the round of ${command.round.kitName}`;
+    case 'remove round':
+      return `remove a round of ${bench.rounds.get(command.id)?.kitName ?? ''}`;
+    case 'keep want':
+      return `put ${gearName(bench, command.want.gear)} on the restock list`;
+    case 'remove want':
+      return `take ${gearName(bench, bench.wants.get(command.id)?.gear ?? '')} off the restock list`;
     case 'put back':
       return `put back a version of ${bench.versions.get(command.version)?.loadout.name ?? ''}`;
     case 'count in':

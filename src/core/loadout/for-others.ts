@@ -1,10 +1,15 @@
 import { somebody, type Brief } from '../brief/brief';
 import type { Bench, Loadout } from './bench';
 
-/** A bench as it is handed to others: of its people nothing but how many they are. */
+/**
+ * A bench as it is handed to others: of its people nothing but how many they are, and nothing of what was found on rounds or
+ * is to be got.
+ */
 export function forOthers(bench: Bench): Bench {
   return {
     ...bench,
+    rounds: new Map(),
+    wants: new Map(),
     loadouts: new Map([...bench.loadouts].map(([id, loadout]) => [id, kitForOthers(loadout)])),
     versions: new Map(
       [...bench.versions].map(([id, version]) => [

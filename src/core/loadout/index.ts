@@ -3,6 +3,7 @@ export * from './carried';
 export * from './own-scheme';
 export * from './reference-list';
 export * from './version';
+export * from './round';
 export * from './modules';
 export * from './using';
 export * from './tree';

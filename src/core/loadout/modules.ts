@@ -39,6 +39,7 @@ function wholeOf(bench: Bench, loadout: Loadout, around: ReadonlySet<string>): L
     if (!kit || within.has(kit.id)) return [];
     return wholeOf(bench, kit, within).placements.map((placement) => ({
       ...placement,
+      along: placement.along ?? kit.id,
       id: `${module.id}${inModule}${placement.id}`,
       place: placeInside(module, placement.place),
     }));

@@ -2,6 +2,7 @@ import type { Gear } from '../gear';
 import type { Bench, Loadout, Version } from './bench';
 import type { OwnScheme } from './own-scheme';
 import type { ReferenceList } from './reference-list';
+import type { Round, Want } from './round';
 
 /**
  * The parts that a bench is kept in, in the order in which one may need those before it: one entry for each, of which
@@ -13,6 +14,8 @@ export interface Parts {
   readonly schemes: OwnScheme;
   readonly lists: ReferenceList;
   readonly versions: Version;
+  readonly rounds: Round;
+  readonly wants: Want;
 }
 
 export type Part = keyof Parts;
@@ -24,6 +27,8 @@ export const inBench = {
   schemes: 'schemes',
   lists: 'lists',
   versions: 'versions',
+  rounds: 'rounds',
+  wants: 'wants',
 } as const satisfies Record<Part, keyof Bench>;
 
 export const parts = Object.keys(inBench) as readonly Part[];

@@ -4,6 +4,7 @@ export * from './climate';
 export * from './contact-time';
 export * from './cord-needed';
 export * from './daylight';
+export * from './decay';
 export * from './energy';
 export * from './floats';
 export * from './heat-index';

@@ -1,12 +1,5 @@
+import { shelfLifeDays } from './decay';
 import { answer, modelOf, upToMost, from } from './model';
-
-/** Lives are rated for a house at this temperature; every 10 degrees more halve them. */
-const ratedAtC = 21;
-
-/** How long something keeps in a store, in days: never longer than it is rated for. */
-export function shelfLifeDays(ratedDays: number, storeC: number): number {
-  return Math.min(ratedDays, ratedDays * 2 ** ((ratedAtC - storeC) / 10));
-}
 
 export const shelfLife = modelOf({
   name: 'shelf-life',

@@ -1,7 +1,7 @@
 import { aids, needsTraining, type Aid } from '../catalogue/aid';
-import { complaints, goodOn, type Complaint, type Gear } from '../gear';
+import { complaints, type Complaint, type Gear } from '../gear';
 import { gearOf, type Loadout, type Shelf } from '../loadout';
-import { absenceOf } from '../ways';
+import { absenceOf, goodAmong, sharesIn } from '../upkeep';
 import type { Standing } from './need';
 
 /** How often a complaint is planned for, at least and for each person and day (own planning values, to be overruled). */
@@ -57,11 +57,14 @@ export function firstAidOf(
     declared = false,
   }: { readonly day: string; readonly personDays?: number; readonly declared?: boolean },
 ): readonly ComplaintAid[] {
+  const shares = sharesIn(loadout, shelf, day);
   const pieces = loadout.placements.flatMap((placement) => {
     const gear = gearOf(shelf, placement);
     if (aidsOf(gear).length === 0 && !isUnknownAid(gear)) return [];
-    const count = Math.min(placement.count, goodOn(gear, day));
-    return absenceOf(gear, day) !== null || count === 0 ? [] : [{ id: placement.id, gear, count }];
+    const own = shares.get(placement.id);
+    const count = own ? goodAmong(gear, own, day, loadout, placement.count) : placement.count;
+    const absence = absenceOf(gear, day, loadout, own);
+    return absence !== null || count === 0 ? [] : [{ id: placement.id, gear, count }];
   });
   const hasUnknown = pieces.some(({ gear }) => isUnknownAid(gear));
   return complaints.flatMap((complaint) => {

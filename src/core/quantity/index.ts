@@ -7,3 +7,4 @@ export * from './size';
 export * from './volume';
 export * from './money';
 export * from './day';
+export * from './calendar';

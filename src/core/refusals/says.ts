@@ -30,6 +30,11 @@ export const says = {
   tooManyLots: (most: number) => `A piece has at most ${most} lots.`,
   lotsOfOtherCount: (sum: number, count: number) =>
     `Its lots are ${sum} together, and there are ${count} of it.`,
+  dayBefore: (what: string, day: string, other: string, earliest: string) =>
+    `${what} on ${day}, and ${other} on ${earliest}: the later of the two cannot come first.`,
+  goodUntilBeforeCame: (goodUntil: string, cameOn: string) =>
+    `It is good until ${goodUntil}, and was made or bought on ${cameOn}, after that.`,
+  backBefore: () => 'It is to be back before it went.',
   moreLeftThanFull: () => 'More is left of it than a full one holds.',
   contentsHeavierThanPiece: () => 'Its contents weigh more than the whole piece.',
   tighterLoose: () => 'Pressed tight it takes more room than loose.',
@@ -41,6 +46,14 @@ export const says = {
   tooManyLines: (most: number) => `A list has at most ${most} lines.`,
   listLine: (line: number, why: string) => `Line ${line} ${why}.`,
   versionOfOtherKit: () => 'It is of another kit.',
+  boughtNothing: () => 'What was bought is one at least, a whole number.',
+  nothingDone: () => 'Nothing is named that was done.',
+  takenAlready: (name: string) => `${plainly(name, 120)} is taken for another kit already.`,
+  notAway: (name: string) => `${plainly(name, 120)} is at home.`,
+  roundOfNothing: () => 'Nothing was looked at on this round yet.',
+  roundEndsBefore: () => 'The round ends before it began.',
+  moreFoundThanThere: (name: string, found: number, count: number) =>
+    `${found} of ${plainly(name, 120)} are used, missing, failed or to be renewed, and only ${count} belong there.`,
   idTwice: (id: string) => `The id ${plainly(id)} is there twice.`,
   tooManyWishes: (most: number) => `A kit has at most ${most} wishes of its own.`,
   tooManyBriefs: (most: number) => `A kit has at most ${most} other briefs.`,

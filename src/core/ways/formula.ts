@@ -1,6 +1,4 @@
 import {
-  goodOn,
-  pastOn,
   serves,
   type Demand,
   type Gear,
@@ -19,7 +17,7 @@ import {
   type Placement,
   type Shelf,
 } from '../loadout';
-import { absenceOf, type Absence } from './absence';
+import { absenceOf, goodAmong, sharesIn, type Absence } from '../upkeep';
 
 /** One supply of one placement: it counts while an item of the placement is alive and all it needs is met. */
 export interface Source {
@@ -72,11 +70,12 @@ export interface Formula {
  * @param day YYYY-MM-DD; null where dates are not asked about.
  */
 export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): Formula {
+  const shares = sharesIn(loadout, shelf, day);
   const supplies = loadout.placements.flatMap((placement) => {
     const gear = gearOf(shelf, placement);
-    const absence = absenceOf(gear, day);
-    const isPast = day !== null && pastOn(gear, day).past > 0;
-    const items = isPast ? Math.min(placement.count, goodOn(gear, day)) : placement.count;
+    const own = shares.get(placement.id);
+    const absence = absenceOf(gear, day, loadout, own);
+    const items = own ? goodAmong(gear, own, day, loadout, placement.count) : placement.count;
     return gear.supplies.map((supply) => ({ placement, gear, supply, items, absence }));
   });
   const byJob = new Map<JobId, number[]>();

@@ -1,4 +1,3 @@
-export * from './absence';
 export * from './amounts';
 export * from './depth';
 export * from './evaluate';

@@ -1,6 +1,6 @@
 import type { Demand, Gear, JobId, Supply } from '../gear';
 import { gearOf, treeOf, type Loadout, type Placement, type Shelf } from '../loadout';
-import { absenceOf, type Absence } from './absence';
+import { absenceOf, sharesIn, type Absence } from '../upkeep';
 import { depthOf } from './depth';
 import { roundsOf, type Rounds } from './evaluate';
 import { formulaOf, type Formula, type Source } from './formula';
@@ -69,8 +69,9 @@ export function waysOf(loadout: Loadout, shelf: Shelf, day: string | null): Ways
     return found;
   };
   const absences = new Map<string, Absence>();
+  const shares = sharesIn(loadout, shelf, day);
   for (const placement of loadout.placements) {
-    const absence = absenceOf(gearOf(shelf, placement), day);
+    const absence = absenceOf(gearOf(shelf, placement), day, loadout, shares.get(placement.id));
     if (absence !== null) absences.set(placement.id, absence);
   }
   const byJob = new Map<JobId, Way[]>();

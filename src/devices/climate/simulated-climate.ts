@@ -1,4 +1,5 @@
-import { climateFor, dayAfter, daysBetween, monthOf } from '@/core/brief';
+import { climateFor, monthOf } from '@/core/brief';
+import { dayAfter, daysBetween } from '@/core/quantity';
 import { climateOf, type ClimatePlace } from '@/core/models/climate';
 import type { ClimateAnswer, ForecastDay } from './climate-service';
 

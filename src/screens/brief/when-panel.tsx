@@ -1,7 +1,8 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
-import { briefRanges, dayAfter, type When } from '@/core/brief';
+import { briefRanges, type When } from '@/core/brief';
+import { dayAfter } from '@/core/quantity';
 import { Choice } from '@/ui/fields/choice';
 import { Field } from '@/ui/fields/field';
 import { Input } from '@/ui/fields/input';

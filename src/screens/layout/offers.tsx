@@ -6,7 +6,7 @@ import { printMass, printMoney } from '@/core/quantity';
 import { demandInWords, type Gear, type JobId } from '@/core/gear';
 import { gearOf, newPlacement } from '@/core/loadout';
 import { offersFor, type MustCover } from '@/core/scheme';
-import { absenceInWords } from '@/core/ways';
+import { absenceInWords } from '@/core/upkeep';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';

@@ -111,6 +111,8 @@ const partWords: Readonly<Record<BadRecord['part'], string>> = {
   schemes: 'A scheme',
   lists: 'A list',
   versions: 'A version of a kit',
+  rounds: 'A round',
+  wants: 'A line of the restock list',
   entries: 'What can be undone',
   about: 'What the bench says of itself',
 };

@@ -4,12 +4,12 @@ import {
   climateHeard,
   conditionsOf,
   emptyBrief,
-  inYear,
   noWeather,
   periodOf,
   withClimate,
   type Brief,
 } from '@/core/brief';
+import { inYear } from '@/core/quantity';
 import { presets, withPreset } from '@/core/brief/presets';
 import { unsoundBrief } from '@/core/brief/outline';
 import { demoBench, demoOpensOn } from '@/core/demo';

@@ -1,6 +1,6 @@
 import { gearOfKind, kindOf, kinds } from '@/core/catalogue';
 import { hasFailed, latestChecks, unsoundGear, type Check } from '@/core/gear';
-import { absenceOf } from '@/core/ways';
+import { absenceOf } from '@/core/upkeep';
 
 function check(what: string, on: string, passed: boolean, kind: Check['kind'] = 'trial'): Check {
   return { what, kind, on, passed };

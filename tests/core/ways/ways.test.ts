@@ -1,7 +1,8 @@
 import { cells as cellsOf, relying } from '@/core/catalogue/kind';
 import { jobs, type Gear, type Supply } from '@/core/gear';
 import { newPlacement, type Place } from '@/core/loadout';
-import { absenceOf, amountOf, roundsOf, waysOf, withoutPlacement, nothingLost } from '@/core/ways';
+import { absenceOf } from '@/core/upkeep';
+import { amountOf, roundsOf, waysOf, withoutPlacement, nothingLost } from '@/core/ways';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 import { cell, supplyOf } from '../../support/kits-of-needs';
 

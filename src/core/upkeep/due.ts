@@ -1,0 +1,175 @@
+import type { Care, CareAct, Gear, Lot } from '../gear';
+import type { Bench, Loadout, Round } from '../loadout';
+import { daysBetween, monthIn, monthsAfter } from '../quantity';
+import { goodUntilOf, type GoodUntil } from './good-until';
+import { heldOn, type Held } from './held';
+import { warmthOf, type Warmth } from './store';
+
+/** What is to be done: an act of care, or that something goes back to where it belongs. */
+export type DueAct = CareAct | 'get back' | 'give back' | 'put back';
+
+/** What makes it due: its rhythm, the date printed on it, its life since it was filled or opened, or what was agreed. */
+export type DueBecause = 'rhythm' | GoodUntil['by'] | 'agreed';
+
+/** One thing that falls due: an act on so many of one lot, where it lies. */
+export interface Due extends Held {
+  readonly act: DueAct;
+  /** YYYY-MM-DD. */
+  readonly on: string;
+  readonly because: DueBecause;
+  /** Where it lies makes it due earlier: the store is warm. */
+  readonly isEarlier: boolean;
+  /** It may be due before that: how long it has lain in the warmth is not known. */
+  readonly isUnsure: boolean;
+}
+
+/** An act of care of which nobody knows when it was last done. */
+export interface NeverDone extends Held {
+  readonly act: CareAct;
+}
+
+/** A kit that is to be looked through; `on` is null where it never was. */
+export interface KitDue {
+  readonly kit: Loadout;
+  readonly on: string | null;
+  readonly last: Round | null;
+  readonly everyMonths: number;
+}
+
+/** All that is to be done on a bench, from what is long overdue on. */
+export interface DueList {
+  /** The earliest first. */
+  readonly dues: readonly Due[];
+  readonly never: readonly NeverDone[];
+  readonly kits: readonly KitDue[];
+}
+
+/** A whole kit is looked through as often, in months. */
+export const lookEveryMonths = 6;
+
+/** Every how many months a care is due where something lies: twice as often in a hot store, down to every month. */
+export function everyMonths(months: number, { isHot }: Warmth): number {
+  return isHot ? Math.max(1, Math.floor(months / 2)) : months;
+}
+
+/**
+ * The day on which an act was last done to a lot: it was made, bought or filled, or looked at, where that is the act; null
+ * where nobody knows.
+ */
+export function lastDone({ cameOn, filledOn, checkedOn }: Lot, act: CareAct): string | null {
+  const isLooking = act !== 'replace' && act !== 'recharge' && act !== 'rotate';
+  return [cameOn, filledOn, isLooking ? checkedOn : null].reduce(
+    (latest, day) => (day !== null && (latest === null || day > latest) ? day : latest),
+    null,
+  );
+}
+
+/** The next day on which a care of a lot is due; null where nobody knows when it was last done. */
+export function nextDue(
+  lot: Lot,
+  { act, everyMonths: months }: Care,
+  warmth: Warmth,
+): string | null {
+  const last = lastDone(lot, act);
+  return last === null ? null : monthsAfter(last, everyMonths(months, warmth));
+}
+
+/** The field of a lot that says that an act was done. */
+export function doneField(act: CareAct): 'cameOn' | 'filledOn' | 'checkedOn' {
+  if (act === 'replace') return 'cameOn';
+  return act === 'recharge' || act === 'rotate' ? 'filledOn' : 'checkedOn';
+}
+
+/** Gear that is kept: what is only wished for or retired is not. */
+function isKept({ ownership }: Gear): boolean {
+  return ownership !== 'wished' && ownership !== 'retired';
+}
+
+/** What is due of one lot where it lies. */
+function duesOf(held: Held): {
+  readonly dues: readonly Due[];
+  readonly never: readonly NeverDone[];
+} {
+  const { gear, lot, warmth } = held;
+  const dues: Due[] = [];
+  const never: NeverDone[] = [];
+  const until = goodUntilOf(gear, lot, warmth);
+  for (const care of gear.care) {
+    const on = nextDue(lot, care, warmth);
+    if (on === null) {
+      // What has a date of its own is replaced by that.
+      if (care.act !== 'replace' || until === null) never.push({ ...held, act: care.act });
+    } else if (care.act !== 'replace' || until === null || on < until.day) {
+      const isEarlier = everyMonths(care.everyMonths, warmth) < care.everyMonths;
+      dues.push({ ...held, act: care.act, on, because: 'rhythm', isEarlier, isUnsure: false });
+    }
+  }
+  const isReplacedBefore = dues.some(({ act }) => act === 'replace');
+  if (until !== null && !isReplacedBefore) {
+    const { day, by, isShortened, isUnsure } = until;
+    dues.push({ ...held, act: 'replace', on: day, because: by, isEarlier: isShortened, isUnsure });
+  }
+  return { dues, never };
+}
+
+/** What is to go back to where it belongs. */
+function goingBack(held: Held): readonly Due[] {
+  const { lentTo, borrowedFrom, takenFrom, backBy } = held.gear;
+  if (backBy === null) return [];
+  const act = lentTo !== null ? 'get back' : borrowedFrom !== null ? 'give back' : 'put back';
+  if (act === 'put back' && takenFrom === null) return [];
+  return [{ ...held, act, on: backBy, because: 'agreed', isEarlier: false, isUnsure: false }];
+}
+
+/** All that is to be done on a bench: on each lot where it lies, and on each kit as a whole. */
+export function dueListOf(bench: Bench, today: string): DueList {
+  const dues: Due[] = [];
+  const never: NeverDone[] = [];
+  const back = new Set<string>();
+  for (const held of heldOn(bench, today)) {
+    if (!isKept(held.gear)) continue;
+    const own = duesOf(held);
+    dues.push(...own.dues);
+    never.push(...own.never);
+    if (!back.has(held.gear.id)) dues.push(...goingBack(held));
+    back.add(held.gear.id);
+  }
+  return {
+    dues: dues.sort((one, other) => (one.on < other.on ? -1 : one.on > other.on ? 1 : 0)),
+    never,
+    kits: [...bench.loadouts.values()]
+      .filter(({ placements }) => placements.length > 0)
+      .map((kit) => kitDue(kit, bench)),
+  };
+}
+
+/** When a kit is to be looked through next: so many months after its last round. */
+export function kitDue(kit: Loadout, bench: Bench): KitDue {
+  const warmth = warmthOf(kit.brief?.storedIn ?? 'house', kit.brief);
+  const months = everyMonths(lookEveryMonths, warmth);
+  const last = lastRoundOf(kit.id, bench);
+  const on = last === null ? null : monthsAfter(last.endedOn!, months);
+  return { kit, on, last, everyMonths: months };
+}
+
+/** The last round of a kit that was ended; null where there was none. */
+export function lastRoundOf(kit: string, { rounds }: Bench): Round | null {
+  let last: Round | null = null;
+  for (const round of rounds.values()) {
+    if (round.kit !== kit || round.endedOn === null) continue;
+    if (last === null || round.endedOn >= last.endedOn!) last = round;
+  }
+  return last;
+}
+
+/** By how many days something is overdue; 0 where it is not. */
+export function overdueDays({ on }: Pick<Due, 'on'>, today: string): number {
+  return Math.max(0, daysBetween(on, today));
+}
+
+/** How much falls due in each month, as `2027-04`, in their order. */
+export function byMonthOf(dues: readonly Pick<Due, 'on'>[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const { on } of dues) counts.set(monthIn(on), (counts.get(monthIn(on)) ?? 0) + 1);
+  return new Map([...counts].sort(([one], [other]) => (one < other ? -1 : 1)));
+}

@@ -1,0 +1,119 @@
+import { lotsOf, sharedOut, type Gear, type Lot, type LotShare } from '../gear';
+import { gearOf, type Bench, type Loadout, type Placement, type Shelf } from '../loadout';
+import { goodUntilOf } from './good-until';
+import { storeNamed, warmthOf, type Warmth } from './store';
+
+/** So many of one lot at one place: in a kit, or on the shelf in none. */
+export interface Held {
+  /** Null on the shelf. */
+  readonly kit: Loadout | null;
+  readonly placement: Placement | null;
+  readonly gear: Gear;
+  readonly lot: Lot;
+  readonly count: number;
+  readonly warmth: Warmth;
+}
+
+/** How warm a lot lies: where its owner says, or else where its kit is kept. */
+export function warmthOfLot({ store }: Lot, kit: Loadout | null): Warmth {
+  const brief = kit?.brief ?? null;
+  return warmthOf(store === '' ? (brief?.storedIn ?? 'house') : storeNamed(store), brief);
+}
+
+/** Whether a lot is relied on, on a day, where it lies; dates do not matter where no day is asked about. */
+export function isGoodOn(gear: Gear, lot: Lot, day: string | null, kit: Loadout | null): boolean {
+  if (lot.amiss !== null) return false;
+  if (day === null) return true;
+  const until = goodUntilOf(gear, lot, warmthOfLot(lot, kit));
+  return until === null || until.day >= day;
+}
+
+/**
+ * The lots at each placement of a kit, by the placement’s id; those of pieces without lots and dates are left out, as they
+ * are all alike. Of the lots that lie nowhere known, the oldest that are still good are taken to be here.
+ */
+export function sharesIn(
+  loadout: Loadout,
+  shelf: Shelf,
+  day: string | null,
+): ReadonlyMap<string, readonly LotShare[]> {
+  const byGear = new Map<Gear, Placement[]>();
+  for (const placement of loadout.placements) {
+    const gear = gearOf(shelf, placement);
+    if (gear.lots.length === 0 && gear.goodUntil === null) continue;
+    const same = byGear.get(gear);
+    if (same) same.push(placement);
+    else byGear.set(gear, [placement]);
+  }
+  const found = new Map<string, readonly LotShare[]>();
+  for (const [gear, placements] of byGear) {
+    const wanted = placements.map(({ along, count }) => ({ kit: along ?? loadout.id, count }));
+    const { shares } = sharedOut(lotsOf(gear), wanted, (lot) => isGoodOn(gear, lot, day, loadout));
+    for (const [at, { id }] of placements.entries()) found.set(id, shares[at]!);
+  }
+  return found;
+}
+
+/**
+ * How many at a place are relied on, on a day.
+ *
+ * @param wanted as many as are laid out there: where the shelf has fewer, what is not there is told of by itself.
+ */
+export function goodAmong(
+  gear: Gear,
+  shares: readonly LotShare[],
+  day: string | null,
+  kit: Loadout | null,
+  wanted: number,
+): number {
+  const bad = shares.reduce(
+    (sum, { lot, count }) => (isGoodOn(gear, lot, day, kit) ? sum : sum + count),
+    0,
+  );
+  if (bad === 0) return wanted;
+  return Math.max(0, shares.reduce((sum, { count }) => sum + count, 0) - bad);
+}
+
+/** How many of the lots at a place are past their date on a day, and the first of those dates; null where none is. */
+export function pastAmong(
+  gear: Gear,
+  shares: readonly LotShare[],
+  day: string,
+  kit: Loadout | null,
+): { readonly goodUntil: string | null; readonly past: number } {
+  const past = shares.flatMap(({ lot, count }) => {
+    const until = goodUntilOf(gear, lot, warmthOfLot(lot, kit));
+    return until !== null && until.day < day ? [{ day: until.day, count }] : [];
+  });
+  const [goodUntil = null] = past.map((each) => each.day).sort();
+  return { goodUntil, past: past.reduce((sum, { count }) => sum + count, 0) };
+}
+
+/** Everything that there is, lot by lot, with where it lies; each is there once, over all kits and the shelf. */
+export function heldOn(bench: Bench, day: string): readonly Held[] {
+  const places = new Map<string, { readonly kit: Loadout; readonly placement: Placement }[]>();
+  for (const kit of bench.loadouts.values()) {
+    for (const placement of kit.placements) {
+      const same = places.get(placement.gear);
+      if (same) same.push({ kit, placement });
+      else places.set(placement.gear, [{ kit, placement }]);
+    }
+  }
+  const held: Held[] = [];
+  for (const gear of bench.shelf.values()) {
+    const of = places.get(gear.id) ?? [];
+    const wanted = of.map(({ kit, placement }) => ({ kit: kit.id, count: placement.count }));
+    const { shares, rest } = sharedOut(lotsOf(gear), wanted, (lot) =>
+      isGoodOn(gear, lot, day, of[0]?.kit ?? null),
+    );
+    for (const [at, { kit, placement }] of of.entries()) {
+      for (const { lot, count } of shares[at]!) {
+        held.push({ kit, placement, gear, lot, count, warmth: warmthOfLot(lot, kit) });
+      }
+    }
+    for (const { lot, count } of rest) {
+      held.push({ kit: null, placement: null, gear, lot, count, warmth: warmthOfLot(lot, null) });
+    }
+  }
+  return held;
+}
