@@ -40,6 +40,7 @@ export function benchWith(placements: number): Bench {
     brief: septemberTraverse,
     otherBriefs: [],
     modules: [],
+    seals: [],
   };
   return {
     ...emptyBench,

@@ -4,6 +4,7 @@ import './global.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { LazyDueBell } from '@/screens/keep/lazy-due-bell';
 import { Providers } from '@/ui/providers';
 import { Shell } from '@/ui/shell/shell';
 
@@ -22,7 +23,10 @@ export default async function RootLayout({ children }: { readonly children: Reac
     <html lang="en" data-first-start={firstStart} suppressHydrationWarning>
       <body>
         <Providers nonce={nonce}>
-          <Shell firstStart={firstStart}>{children}</Shell>
+          <Shell firstStart={firstStart}>
+            {children}
+            <LazyDueBell />
+          </Shell>
         </Providers>
       </body>
     </html>

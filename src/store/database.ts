@@ -129,14 +129,13 @@ const ladder: readonly Step[] = [
   loadoutsFilledIn,
   // And what is known of the country, and what people wear.
   loadoutsFilledIn,
-  // And in which kit a lot lies, what is lent and taken, what rounds found and what is to be got.
+  // And in which kit a lot lies, what is lent, taken and sealed, what rounds found and what is to be got.
   async (database, upgrading, migrate) => {
     database.createObjectStore('rounds', { keyPath: 'id' });
     database.createObjectStore('wants', { keyPath: 'id' });
     if (!migrate) return;
     await eachOf(upgrading, 'gear', migrate.gearFromEarlyVersion3);
-    await eachOf(upgrading, 'versions', migrate.versionFromEarlyVersion3);
-    await eachOf(upgrading, 'entries', migrate.entryFromEarlyVersion3);
+    await loadoutsFilledIn(database, upgrading, migrate);
   },
 ];
 

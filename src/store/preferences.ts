@@ -1,9 +1,12 @@
 import { create } from 'zustand';
+import type { EventBefore } from '@/core/exchange/calendar';
 import type { UnitSystem } from '@/core/quantity';
 import type { Connection } from './connection';
 
 /** Screen pixels per millimetre on the mat, from far to near. */
 export const matScales = [0.25, 0.4, 0.6, 0.9, 1.4] as const;
+
+export const bells = ['off', 'here', 'system'] as const;
 
 /** How this person looks at the bench. It is not part of the bench, of its files or of undo. */
 interface Preferences {
@@ -15,6 +18,14 @@ interface Preferences {
   readonly matScale: (typeof matScales)[number];
   /** Whether single letters act; those who speak or brush keys by mistake may want them off. */
   readonly letterKeys: boolean;
+  /** What rings when something falls due: nothing, a line in the application, or the system’s own notice beside it. */
+  readonly bell: (typeof bells)[number];
+  /** The day on which it rang last, so that it rings once a day. */
+  readonly rangOn: string | null;
+  /** The events of the calendar that was written last, so that the next one goes on from it. */
+  readonly calendar: readonly EventBefore[];
+  /** The day on which all of the bench was written to a back-up. */
+  readonly backedUpOn: string | null;
 }
 
 const usual: Preferences = {
@@ -23,6 +34,10 @@ const usual: Preferences = {
   units: 'metric',
   matScale: 0.6,
   letterKeys: true,
+  bell: 'off',
+  rangOn: null,
+  calendar: [],
+  backedUpOn: null,
 };
 
 export const usePreferences = create<Preferences>(() => usual);
@@ -70,5 +85,20 @@ function understood(kept: unknown): Preferences {
     units: (['metric', 'us'] as const).find((units) => units === found.units) ?? usual.units,
     matScale: matScales.find((scale) => scale === found.matScale) ?? usual.matScale,
     letterKeys: typeof found.letterKeys === 'boolean' ? found.letterKeys : usual.letterKeys,
+    bell: bells.find((bell) => bell === found.bell) ?? usual.bell,
+    rangOn: typeof found.rangOn === 'string' ? found.rangOn : usual.rangOn,
+    calendar: Array.isArray(found.calendar) ? found.calendar.filter(isEvent) : usual.calendar,
+    backedUpOn: typeof found.backedUpOn === 'string' ? found.backedUpOn : usual.backedUpOn,
   };
+}
+
+function isEvent(kept: unknown): kept is EventBefore {
+  const { uid, sequence, day, summary, isCancelled } = (kept ?? {}) as Partial<
+    Record<keyof EventBefore, unknown>
+  >;
+  return (
+    [uid, day, summary].every((text) => typeof text === 'string') &&
+    Number.isInteger(sequence) &&
+    typeof isCancelled === 'boolean'
+  );
 }

@@ -269,3 +269,69 @@ describe('model', () => {
     expect(run(['model', 'wind-chill']).error).toMatch(/needs a name and a file/);
   });
 });
+
+describe('due', () => {
+  interface DueDocument {
+    readonly due: readonly Readonly<Record<string, unknown>>[];
+    readonly byMonth: Readonly<Record<string, number>>;
+    readonly goneBy: readonly Readonly<Record<string, unknown>>[];
+  }
+  const dueOf = (...words: readonly string[]) => {
+    const { status, output, error } = run(['due', demo, '--today', '2026-11-26', ...words]);
+    expect([status, error]).toEqual([0, null]);
+    return output as DueDocument;
+  };
+
+  it('prints what falls due in the kits, the earliest first, by month, and what is gone by then', () => {
+    const { due, byMonth, goneBy } = dueOf('--until', '2027-06-30');
+    expect(due.at(-1)).toMatchObject({
+      kit: 'Boathouse box',
+      placement: 'flares',
+      gear: 'Hand flare',
+      act: 'replace',
+      on: '2027-06-30',
+      overdueDays: 0,
+    });
+    expect(due.find(({ gear }) => gear === 'Camp axe')).toMatchObject({
+      act: 'inspect',
+      on: '2026-09-14',
+      overdueDays: 73,
+    });
+    expect(due.map(({ on }) => on)).toEqual([...due.map(({ on }) => on)].sort());
+    expect(byMonth['2027-06']).toBe(1);
+    expect(Object.values(byMonth).reduce((sum, count) => sum + count, 0)).toBe(due.length);
+    expect(goneBy.map(({ placement, why }) => [placement, why])).toEqual([
+      ['stored-water', 'past its date'],
+      ['old-meals', 'past its date'],
+    ]);
+    expect(dueOf('--until', '2027-07-01').goneBy.map(({ placement }) => placement)).toContain(
+      'flares',
+    );
+  });
+
+  it('writes a calendar that goes on from the file that is there', () => {
+    const file = path.join(folder, 'due.ics');
+    dueOf('--ics', file);
+    const first = readFileSync(file, 'utf8');
+    dueOf('--ics', file);
+    const second = readFileSync(file, 'utf8');
+    const uids = (text: string) => text.match(/^UID:.*$/gm);
+    expect(uids(second)).toEqual(uids(first));
+    expect([...new Set(second.match(/^SEQUENCE:.*$/gm))].map((line) => line.trim())).toEqual([
+      'SEQUENCE:1',
+    ]);
+  });
+
+  it.each([
+    [['--today', '2027-02-30'], '--today is “2027-02-30”; it must be a day like 2026-10-01.'],
+    [['--until', '2026-01-01'], '--until is 2026-01-01, before 2026-11-26.'],
+    [['--ics', path.join(folder, 'nowhere', 'x.ics')], 'cannot be written (ENOENT).'],
+    [['--ics', float], 'holds something else than a calendar of this program'],
+  ])('refuses %j and changes nothing', (words, message) => {
+    const before = readFileSync(float, 'utf8');
+    const { status, output, error } = run(['due', demo, '--today', '2026-11-26', ...words]);
+    expect([status, output]).toEqual([2, null]);
+    expect(error).toContain(message);
+    expect(readFileSync(float, 'utf8')).toBe(before);
+  });
+});

@@ -57,6 +57,7 @@ export function kit(id: string, placements: Loadout['placements'] = []): Loadout
     brief: null,
     otherBriefs: [],
     modules: [],
+    seals: [],
   };
 }
 

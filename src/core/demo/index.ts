@@ -2,6 +2,7 @@ import { emptyBench, versionOf, type Bench, type Loadout } from '../loadout';
 import { demoKits } from './kits';
 import { demoLists } from './lists';
 import { demoOpensOn } from './opens-on';
+import { demoRound } from './rounds';
 import { demoShelf } from './shelf';
 
 export { demoOpensOn } from './opens-on';
@@ -25,6 +26,9 @@ const inJuly: Loadout = {
 /** The made-up bench that ships: over ninety pieces, three kits, and real faults to find. */
 export const demoBench: Bench = {
   ...asIsNow,
+  rounds: new Map([
+    ['spring-round', demoRound(asIsNow.loadouts.get('boathouse-box-kit')!, asIsNow.shelf)],
+  ]),
   versions: new Map([
     [
       'july',

@@ -34,6 +34,7 @@ function kit(
     otherBriefs,
     placements,
     modules: [],
+    seals: [],
   };
 }
 

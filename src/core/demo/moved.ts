@@ -1,7 +1,7 @@
 import type { Brief } from '../brief/brief';
 import { inYear } from '../quantity';
 import { lotDays, type Gear, type Lot } from '../gear';
-import type { Bench, Loadout, Version } from '../loadout';
+import type { Bench, Loadout, Round, Version } from '../loadout';
 
 /** A bench with every day of it so many years later, on the same day of the year: so that the demo never rots. */
 export function movedByYears(bench: Bench, years: number): Bench {
@@ -12,12 +12,16 @@ export function movedByYears(bench: Bench, years: number): Bench {
     shelf: eachOf(bench.shelf, gearMoved),
     loadouts: eachOf(bench.loadouts, loadoutMoved),
     versions: eachOf(bench.versions, versionMoved),
+    rounds: eachOf(bench.rounds, roundMoved),
+    wants: eachOf(bench.wants, (want) => ({ ...want, since: day(want.since) })),
   };
 
   function gearMoved(gear: Gear): Gear {
     return {
       ...gear,
       goodUntil: day(gear.goodUntil),
+      awaySince: day(gear.awaySince),
+      backBy: day(gear.backBy),
       lots: gear.lots.map(lotMoved),
       checks: gear.checks.map((check) => ({ ...check, on: day(check.on) })),
     };
@@ -42,6 +46,15 @@ export function movedByYears(bench: Bench, years: number): Bench {
       ...brief,
       when: when?.on === 'days' ? { ...when, from: day(when.from), to: day(when.to) } : when,
       heard: heard && { ...heard, on: day(heard.on) },
+    };
+  }
+
+  function roundMoved(round: Round): Round {
+    return {
+      ...round,
+      begunOn: day(round.begunOn),
+      endedOn: day(round.endedOn),
+      lines: round.lines.map((line) => ({ ...line, on: day(line.on) })),
     };
   }
 

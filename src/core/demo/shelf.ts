@@ -1,5 +1,15 @@
 import { contentsLike, gearOfKind, kindOf } from '../catalogue';
-import { box, cylinder, plainSupply, type Form, type Gear, type Supply } from '../gear';
+import {
+  box,
+  cylinder,
+  lotOf,
+  plainSupply,
+  type Form,
+  type Gear,
+  type Lot,
+  type Supply,
+} from '../gear';
+import { demoRoundOn } from './opens-on';
 
 type Differences = Partial<Omit<Gear, 'id' | 'name' | 'kind'>>;
 
@@ -30,6 +40,12 @@ const typical: Differences = {
   priceTrust: 'typical',
 };
 const wished: Differences = { ...typical, ownership: 'wished' };
+
+/** So many that lie in the boathouse box, seen when it was last looked through. */
+function seen(count: number, known: Partial<Lot> = {}): Differences {
+  const lies = { kit: 'boathouse-box-kit', store: 'boathouse', checkedOn: demoRoundOn };
+  return { count, lots: [{ ...lotOf(count, { ...lies, ...known }), id: 'all' }] };
+}
 
 /** Everything owned and wished for at the boathouse of the Teal Lakes. */
 // prettier-ignore
@@ -113,21 +129,21 @@ export const demoShelf: readonly Gear[] = [
 
   // The boathouse box, fed by what the other kits hand down.
   piece('box', 'boathouse-box', 'Boathouse box 45 L', { massG: 2440 }),
-  piece('folding-saw', 'old-saw', 'Folding saw, handed down', { massG: 256, tier: 'backup', look: { silhouette: 'saw', stuff: 'wood', colour: '#8a4a33' }, priceMinor: 0 }),
-  piece('camp-axe', 'axe', 'Camp axe', { massG: 915 }),
+  piece('folding-saw', 'old-saw', 'Folding saw, handed down', { ...seen(1), massG: 256, tier: 'backup', look: { silhouette: 'saw', stuff: 'wood', colour: '#8a4a33' }, priceMinor: 0 }),
+  piece('camp-axe', 'axe', 'Camp axe', { ...seen(1), massG: 915 }),
   piece('lighter', 'old-lighter', 'Gas lighter, half full', { massG: 19.25, priceMinor: 0, tier: 'backup', contents: { unit: 'lights', full: 1000, left: 500, massG: 4.5 } }),
-  piece('wool-blanket', 'old-blanket', 'Wool blanket, mended', { massG: 1710, tier: 'backup', priceMinor: 0 }),
+  piece('wool-blanket', 'old-blanket', 'Wool blanket, mended', { ...seen(1), massG: 1710, tier: 'backup', priceMinor: 0 }),
   piece('tarp', 'old-tarp', 'Tarp 3 × 4 m, patched', { massG: 980, form: soft(4600, 3100, 70), supplies: amounts('tarp', { roof: 11.2 }), priceMinor: 0 }),
   piece('small-ammo-box', 'cook-box', 'Cook box', { massG: 652 }),
   piece('pot', 'old-pot', 'Pot 1.4 L, sooted', { massG: 341, tier: 'backup', form: { ...cylinder(152, 92), upright: true }, priceMinor: 0 }),
   piece('food-can', 'boathouse-can', 'Lidded can 0.8 L', { massG: 99 }),
-  piece('drinking-water', 'stored-water', 'Drinking water, sealed pouch', { count: 12, massG: 509, goodUntil: '2026-03-31', supplies: [...kindOf('drinking-water')!.supplies, plainSupply('carry-water', 'serves', 500)] }),
-  piece('trail-meal', 'old-meals', 'Trail meal, lentils', { count: 6, massG: 150, goodUntil: '2026-11-30' }),
+  piece('drinking-water', 'stored-water', 'Drinking water, sealed pouch', { ...seen(12, { cameOn: '2021-04-10', goodUntil: '2026-03-31' }), massG: 509, supplies: [...kindOf('drinking-water')!.supplies, plainSupply('carry-water', 'serves', 500)] }),
+  piece('trail-meal', 'old-meals', 'Trail meal, lentils', { ...seen(6, { cameOn: '2025-04-12', goodUntil: '2026-11-30' }), massG: 150 }),
   piece('towel', 'towel', 'Cotton towel', { massG: 112 }),
   piece('soap', 'soap', 'Hard soap', { massG: 44 }),
   piece('tape-roll', 'boathouse-tape', 'Cloth tape, full roll', { massG: 310, form: cylinder(125, 50), supplies: amounts('tape-roll', { tape: 25 }), priceMinor: 900 }),
-  piece('flare', 'flares', 'Hand flare', { count: 2, massG: 212, goodUntil: '2027-06-30' }),
-  piece('radio', 'radio', 'Hand radio', { massG: 244 }),
+  piece('flare', 'flares', 'Hand flare', { ...seen(2, { goodUntil: '2027-06-30' }), massG: 212 }),
+  piece('radio', 'radio', 'Hand radio', { ...seen(1), massG: 244 }),
   piece('hand-warmer', 'hand-warmers', 'Hand warmer', { count: 6, massG: 47, goodUntil: '2027-09-30' }),
   piece('repair-patch', 'patches', 'Repair patches', { massG: 18.5 }),
   piece('glue', 'glue', 'Repair glue', { massG: 35, goodUntil: '2027-08-31' }),
@@ -136,7 +152,7 @@ export const demoShelf: readonly Gear[] = [
   piece('plastic-bottle', 'plastic-bottle', 'Plastic bottle 1 L', { massTrust: 'typical' }),
   piece('fishing-set', 'fishing-set', 'Hooks and line', { massTrust: 'typical' }),
   piece('storage-tin', 'pocket-tin', 'Pocket tin', { massG: 41 }),
-  piece('power-bank', 'power-bank', 'Power bank', { massTrust: 'typical', lentTo: 'a neighbour' }),
+  piece('power-bank', 'power-bank', 'Power bank', { massTrust: 'typical', lentTo: 'a neighbour', awaySince: '2026-08-20', backBy: '2026-09-15' }),
   piece('cell-aaa', 'wished-aaa', 'AAA alkaline cell', { ...wished, count: 6 }),
   piece('fire-lens', 'wished-lens', 'Fire lens', wished),
   piece('gas-stove', 'wished-stove', 'Gas stove', wished),

@@ -62,12 +62,13 @@ export function calendarOf(
       ...(isCancelled && { status: ICalEventStatus.CANCELLED }),
     });
     if (!isCancelled) {
-      event.createAlarm({
-        type: ICalAlarmType.display,
-        relatesTo: ICalAlarmRelatesTo.start,
-        triggerAfter: alarmAfterS,
-        description: summary,
-      });
+      event
+        .createAlarm({
+          type: ICalAlarmType.display,
+          triggerAfter: alarmAfterS,
+          description: summary,
+        })
+        .relatesTo(ICalAlarmRelatesTo.start);
     }
     written.push({ uid, sequence, day, summary, isCancelled });
   };

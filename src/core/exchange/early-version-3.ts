@@ -60,6 +60,7 @@ export function loadoutFromEarlyVersion3(loadout: unknown): unknown {
   const { brief = null, otherBriefs = [] } = loadout;
   return {
     wishes: [],
+    seals: [],
     ...loadout,
     brief: briefFromEarlyVersion3(brief),
     otherBriefs: eachOf(otherBriefs, briefFromEarlyVersion3),

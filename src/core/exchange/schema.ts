@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { currencies, mostMassG, mostPriceMinor } from '../quantity';
-import { above0, jobIds, mostCount, mostDemands } from '../gear';
+import { above0, jobIds, mostCount, mostDemands, upTo } from '../gear';
 import {
   grounds,
   mostCategories,
@@ -13,6 +13,7 @@ import {
   mostPlacements,
   mostRounds,
   mostSchemes,
+  mostSeals,
   mostVersions,
   mostWants,
   mostWays,
@@ -86,6 +87,20 @@ export const loadoutSchema = v.strictObject({
   modules: v.pipe(
     v.array(moduleSchema),
     v.maxLength(mostModules, `holds more than ${mostModules}.`),
+  ),
+  seals: v.optional(
+    v.pipe(
+      v.array(
+        v.strictObject({
+          placement: id,
+          massG: within(above0(mostMassG)),
+          expectedG: within(upTo(mostMassG)),
+          on: date,
+        }),
+      ),
+      v.maxLength(mostSeals, `holds more than ${mostSeals}.`),
+    ),
+    [],
   ),
 });
 

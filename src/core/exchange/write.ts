@@ -26,8 +26,8 @@ export function writeFile(bench: Bench, pictures: readonly Picture[] = []): stri
     lists: inOrder(bench.lists),
     kept: pool.pieces,
     versions,
-    ...(bench.rounds.size > 0 && { rounds: inOrder(bench.rounds) }),
-    ...(bench.wants.size > 0 && { wants: inOrder(bench.wants) }),
+    rounds: inOrder(bench.rounds),
+    wants: inOrder(bench.wants),
     ...(pictures.length > 0 && { pictures }),
   };
   const about = { format: formatName, version: formatVersion, currency: bench.currency };

@@ -2,7 +2,7 @@ import { briefRule } from './brief-rules';
 import { allWaysInOne, nothingDoesIt } from './cover';
 import type { Rule } from './finding';
 import { doesNotFit, holderLoad, notStowed, overMass, overPrice } from './stow';
-import { cellsMissing, notThere, pastTheirDate, placedTwice } from './upkeep';
+import { away, careDue, cellsMissing, notThere, pastTheirDate, placedTwice } from './upkeep';
 
 /** A rule with its figures known to itself alone, so that rules of all sorts stand in one list. */
 function rule<Figures>(each: Rule<Figures>): Rule {
@@ -20,6 +20,8 @@ export const rules: readonly Rule[] = [
   rule(placedTwice),
   rule(cellsMissing),
   rule(pastTheirDate),
+  rule(careDue),
+  rule(away),
   rule(notThere),
   rule(notStowed),
 ];

@@ -1,26 +1,133 @@
-import { isForCells, sizeOf, type JobsDemand, type Sort } from '../gear';
+import {
+  capital,
+  isAtHand,
+  isForCells,
+  sizeOf,
+  type CareAct,
+  type JobsDemand,
+  type Sort,
+} from '../gear';
 import { overplaced } from '../loadout';
-import { absenceInWords, pastAmong, sharesIn, type Absence } from '../upkeep';
+import {
+  absenceInWords,
+  duesOf,
+  heldInKit,
+  kitDue,
+  pastAmong,
+  sharesIn,
+  type Absence,
+} from '../upkeep';
 import type { Rule } from './finding';
 
-/** A piece past the day until which it is relied on, or so many of it. */
+/** A piece past the day until which it is relied on, or so many of it: today, or before the trip is over. */
 export const pastTheirDate: Rule<{
   readonly goodUntil: string;
   readonly past: number;
   readonly count: number;
+  /** The trip’s last day, where it is not past yet today; else null. */
+  readonly ends: string | null;
 }> = {
   id: 'keep/expired',
-  find: ({ whole, bench, gear, day }) =>
-    [...sharesIn(whole, bench.shelf, day)].flatMap(([id, shares]) => {
-      const { goodUntil, past } = pastAmong(gear(id), shares, day, whole);
+  find: ({ whole, bench, gear, day }) => {
+    const { when } = whole.brief ?? { when: null };
+    const last = when?.on === 'days' && when.to > day ? when.to : day;
+    return [...sharesIn(whole, bench.shelf, day)].flatMap(([id, shares]) => {
+      const { goodUntil, past } = pastAmong(gear(id), shares, last, whole);
       if (goodUntil === null) return [];
       const count = shares.reduce((sum, share) => sum + share.count, 0);
-      return [{ severity: 'warn', about: [id], figures: { goodUntil, past, count } }];
-    }),
-  says: ({ goodUntil, past, count }, { name }, [placement]) =>
-    past < count
-      ? `${name(placement!)}: ${past} of ${count} were good until ${goodUntil}.`
-      : `${name(placement!)} was good until ${goodUntil}.`,
+      const ends = goodUntil < day ? null : last;
+      return [{ severity: 'warn', about: [id], figures: { goodUntil, past, count, ends } }];
+    });
+  },
+  says: ({ goodUntil, past, count, ends }, { name }, [placement]) => {
+    const which = name(placement!);
+    const until = ends === null ? '' : `, and the trip ends on ${ends}`;
+    const is = ends === null ? 'was' : 'is';
+    return past < count
+      ? `${which}: ${past} of ${count} ${ends === null ? 'were' : 'are'} good until ${goodUntil}${until}.`
+      : `${which} ${is} good until ${goodUntil}${until}.`;
+  },
+};
+
+/** Care that is due in the kit, and whether all of it is to be looked through. */
+export const careDue: Rule<{
+  /** The earliest day that something was due, and how many things are. */
+  readonly since: string;
+  readonly count: number;
+  readonly act: CareAct;
+  /** The day on which the whole kit was due; null where it is not. */
+  readonly round: string | null;
+}> = {
+  id: 'keep/due',
+  find: ({ own, bench, day }) => {
+    const dues = heldInKit(own, bench.shelf, day)
+      .flatMap((held) => (isAtHand(held.gear) ? duesOf(held).dues : []))
+      .filter(({ on, because }) => because === 'rhythm' && on < day)
+      .sort((one, other) => (one.on < other.on ? -1 : 1));
+    const { on: round } = kitDue(own, bench);
+    const isRoundDue = round !== null && round < day;
+    const [first] = dues;
+    if (!first && !isRoundDue) return [];
+    const about = [...new Set(dues.map(({ placement }) => placement!.id))];
+    const figures = {
+      since: first?.on ?? round!,
+      count: dues.length,
+      act: (first?.act ?? 'inspect') as CareAct,
+      round: isRoundDue ? round : null,
+    };
+    return [{ severity: 'warn', about, figures }];
+  },
+  says: ({ since, count, act, round }, { name }, [placement]) => {
+    const whole = round === null ? null : `the kit was to be looked through by ${round}`;
+    if (count === 0) return `${capital(whole!)}.`;
+    const what = count === 1 ? 'one thing is' : `${count} things are`;
+    const first = `${name(placement!)}, ${act}, since ${since}`;
+    return `${capital(what)} due: ${count === 1 ? '' : 'the longest '}${first}${whole === null ? '' : `; ${whole}`}.`;
+  },
+};
+
+/** What is away from the kit and to come back, or was to go back by now. */
+export const away: Rule<{
+  readonly how: 'lent' | 'borrowed' | 'taken';
+  readonly what: string;
+  readonly who: string;
+  readonly since: string | null;
+  readonly backBy: string | null;
+}> = {
+  id: 'keep/lent',
+  find: ({ own, bench, day, gear }) => {
+    const here = own.placements.flatMap(({ id }) => {
+      const { name, lentTo, borrowedFrom, awaySince, backBy } = gear(id);
+      const who = lentTo ?? borrowedFrom;
+      if (who === null || backBy === null || backBy >= day) return [];
+      const how = lentTo === null ? ('borrowed' as const) : ('lent' as const);
+      return [{ about: [id], figures: { how, what: name, who, since: awaySince, backBy } }];
+    });
+    const holes = [...bench.shelf.values()].flatMap(
+      ({ id, name, takenFrom, awaySince, backBy }) => {
+        if (takenFrom?.kit !== own.id) return [];
+        const kit = [...bench.loadouts.values()].find(({ placements }) =>
+          placements.some((placement) => placement.gear === id),
+        );
+        const who = kit?.name ?? 'another kit';
+        const figures = { how: 'taken' as const, what: name, who, since: awaySince, backBy };
+        return [{ about: [], figures }];
+      },
+    );
+    return [...here, ...holes].map((found) => ({ severity: 'warn', ...found }));
+  },
+  says: ({ how, what, who, since, backBy }) => {
+    const from = since === null ? '' : ` since ${since}`;
+    const by = backBy === null ? '' : `, to be back by ${backBy}`;
+    switch (how) {
+      case 'lent':
+        return `${what} is lent to ${who}${from}${by}.`;
+      case 'borrowed':
+        return `${what} was to go back to ${who} by ${backBy}.`;
+      case 'taken':
+        return `${what} was taken for ${who}${from}${by}: there is a hole here.`;
+    }
+  },
 };
 
 /** A piece of which more is placed, over all kits, than there is. */

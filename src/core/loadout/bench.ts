@@ -43,6 +43,20 @@ export interface Wish {
 export const mostWishes = 120;
 export const mostWays = 4;
 
+/** A holder that was closed with all in it at a mass, so that it need not be opened to be looked at. */
+export interface Seal {
+  readonly placement: string;
+  /** What the scale said, in g. */
+  readonly massG: number;
+  /** What its pieces should have weighed together then, in g: it holds while that is so. */
+  readonly expectedG: number;
+  /** YYYY-MM-DD. */
+  readonly on: string;
+}
+
+/** How many seals one kit has at most. */
+export const mostSeals = 200;
+
 /** How many briefs a kit has beside the one that it is judged by. */
 export const mostOtherBriefs = 12;
 
@@ -62,6 +76,8 @@ export interface Loadout {
   readonly otherBriefs: readonly Brief[];
   readonly placements: readonly Placement[];
   readonly modules: readonly Module[];
+  /** Holders that are sealed, each once. */
+  readonly seals: readonly Seal[];
 }
 
 /** A kit as it was on a day, with its gear as it was, so that it can be held against any other. */

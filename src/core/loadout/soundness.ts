@@ -1,10 +1,11 @@
-import { mostMassG, mostPriceMinor, says, type Problem } from '../quantity';
+import { mostMassG, mostPriceMinor, says, whyNotDay, type Problem } from '../quantity';
 import { unsoundBrief } from '../brief/outline';
 import {
   isId,
   jobs,
   longestNote,
   above0,
+  upTo,
   whole,
   whyNotInRange,
   whyNotName,
@@ -14,6 +15,7 @@ import {
   isOnGround,
   mostModules,
   mostOtherBriefs,
+  mostSeals,
   mostWays,
   mostWishes,
   type Loadout,
@@ -54,6 +56,8 @@ export function unsoundAbout(loadout: Loadout): Problem | null {
   if (wish) return wish;
   const brief = unsoundBriefs(loadout);
   if (brief) return brief;
+  const seal = unsoundSeals(loadout);
+  if (seal) return seal;
   if (modules.length > mostModules) {
     return { field: 'modules', message: says.alongFull(mostModules) };
   }
@@ -69,6 +73,19 @@ function unsoundBriefs({ brief, otherBriefs }: Loadout): Problem | null {
   for (const each of brief ? [brief, ...otherBriefs] : otherBriefs) {
     const problem = unsoundBrief(each);
     if (problem) return problem;
+  }
+  return null;
+}
+
+function unsoundSeals({ seals }: Loadout): Problem | null {
+  if (seals.length > mostSeals) return { field: 'seals', message: says.tooManySeals(mostSeals) };
+  for (const [at, { placement, massG, expectedG, on }] of seals.entries()) {
+    if (!isId(placement)) return { field: `seals[${at}].placement`, message: says.noId(placement) };
+    const whyDay = whyNotDay(on);
+    if (whyDay) return { field: `seals[${at}].on`, message: says.noDay(on, whyDay) };
+    const why =
+      whyNotInRange(massG, above0(mostMassG)) ?? whyNotInRange(expectedG, upTo(mostMassG));
+    if (why) return { field: `seals[${at}].massG`, message: says.figure('A sealed mass', why) };
   }
   return null;
 }

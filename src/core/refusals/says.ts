@@ -55,6 +55,7 @@ export const says = {
   moreFoundThanThere: (name: string, found: number, count: number) =>
     `${found} of ${plainly(name, 120)} are used, missing, failed or to be renewed, and only ${count} belong there.`,
   idTwice: (id: string) => `The id ${plainly(id)} is there twice.`,
+  tooManySeals: (most: number) => `A kit has at most ${most} sealed holders.`,
   tooManyWishes: (most: number) => `A kit has at most ${most} wishes of its own.`,
   tooManyBriefs: (most: number) => `A kit has at most ${most} other briefs.`,
   returnsBefore: () => 'The return is before the start.',

@@ -86,7 +86,7 @@ function isKept({ ownership }: Gear): boolean {
 }
 
 /** What is due of one lot where it lies. */
-function duesOf(held: Held): {
+export function duesOf(held: Held): {
   readonly dues: readonly Due[];
   readonly never: readonly NeverDone[];
 } {

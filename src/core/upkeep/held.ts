@@ -89,6 +89,23 @@ export function pastAmong(
   return { goodUntil, past: past.reduce((sum, { count }) => sum + count, 0) };
 }
 
+/** What lies in one kit of its own, lot by lot, as far as that can be told by the kit alone. */
+export function heldInKit(kit: Loadout, shelf: Shelf, day: string): readonly Held[] {
+  const shares = sharesIn(kit, shelf, day);
+  return kit.placements.flatMap((placement) => {
+    const gear = gearOf(shelf, placement);
+    const { count } = placement;
+    const own = shares.get(placement.id) ?? lotsOf(gear).map((lot) => ({ lot, count }));
+    return own.map((share) => ({
+      kit,
+      placement,
+      gear,
+      ...share,
+      warmth: warmthOfLot(share.lot, kit),
+    }));
+  });
+}
+
 /** Everything that there is, lot by lot, with where it lies; each is there once, over all kits and the shelf. */
 export function heldOn(bench: Bench, day: string): readonly Held[] {
   const places = new Map<string, { readonly kit: Loadout; readonly placement: Placement }[]>();

@@ -7,3 +7,6 @@ export * from './doing';
 export * from './restock';
 export * from './round';
 export * from './act-in-words';
+export * from './by-weight';
+export * from './tried';
+export * from './elsewhere';

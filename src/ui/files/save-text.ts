@@ -1,6 +1,11 @@
 /** Hands a text to the browser as a file to keep. */
-export function saveText(fileName: string, text: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+export function saveText(fileName: string, text: string, type = 'application/json'): void {
+  saveBlob(fileName, new Blob([text], { type }));
+}
+
+/** Hands bytes to the browser as a file to keep. */
+export function saveBlob(fileName: string, blob: Blob): void {
+  const address = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = address;
   link.download = fileName;

@@ -35,6 +35,7 @@ export function NewKitForm({ action, onMade }: NewKitFormProps) {
       otherBriefs: [],
       placements: [],
       modules: [],
+      seals: [],
     };
     if (perform({ do: 'add kit', loadout })) {
       setName('');

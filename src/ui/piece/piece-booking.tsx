@@ -33,6 +33,7 @@ export function PieceBooking({ view: { bench, loadout }, placement, gear }: Piec
       id: newId(),
       name: gear.name,
       count: placement.count,
+      lots: [],
       ownership: 'wished',
       massTrust: gear.massTrust === 'weighed' ? 'stated' : gear.massTrust,
       photo: null,

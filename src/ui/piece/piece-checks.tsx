@@ -1,20 +1,22 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { kindOf } from '@/core/catalogue';
-import { latestChecks, mostChecks, type Check } from '@/core/gear';
+import { latestChecks, mostChecks, type Check, type Gear } from '@/core/gear';
+import { checksOf } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { perform } from '@/ui/notice/notice';
-import type { PieceProps } from './piece';
+
+interface PieceChecksProps {
+  readonly gear: Gear;
+  readonly today: string;
+}
 
 /** What is done to a piece before it goes along, and how it is tried, with the day and the result of the last time. */
-export function PieceChecks({ view, gear }: PieceProps) {
-  const kind = gear.kind === null ? undefined : kindOf(gear.kind);
-  const ready = kind?.ready ?? [];
-  const trial = kind?.trial ?? [];
+export function PieceChecks({ gear, today }: PieceChecksProps) {
+  const { ready, trial } = checksOf(gear);
   if (ready.length + trial.length === 0) return null;
   const latest = latestChecks(gear.checks);
 
   function keep(what: string, of: Check['kind'], passed: boolean): void {
-    const check: Check = { what, kind: of, on: view.kit.day, passed };
+    const check: Check = { what, kind: of, on: today, passed };
     const others = gear.checks.filter((each) => each.what !== what || each.on !== check.on);
     const said = of === 'ready' ? 'made ready' : passed ? 'passed' : 'failed';
     perform(

@@ -10,6 +10,7 @@ import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { select, useSelection } from '@/ui/kit/selection';
 import { GearPhoto } from '@/ui/photo/gear-photo';
 import { PieceActions } from './piece-actions';
+import { PieceAway } from './piece-away';
 import { PieceBooking } from './piece-booking';
 import { PieceCare } from './piece-care';
 import { PieceChecks } from './piece-checks';
@@ -17,6 +18,7 @@ import { PieceContents } from './piece-contents';
 import { PieceCouplings } from './piece-couplings';
 import { PieceFigures } from './piece-figures';
 import { PieceLane } from './piece-lane';
+import { PieceLots } from './piece-lots';
 import { PieceSupplies } from './piece-supplies';
 
 /** Tells about the selected piece, and what can be done with it. Nothing while none is selected. */
@@ -91,7 +93,9 @@ function PieceDetails({
       <PieceSupplies {...piece} />
       {!isOfModule(placement.id) && <PieceLane {...piece} />}
       <PieceCouplings {...piece} />
-      {!isOfModule(placement.id) && <PieceChecks {...piece} />}
+      {!isOfModule(placement.id) && <PieceChecks gear={gear} today={view.kit.day} />}
+      {!isOfModule(placement.id) && <PieceLots {...piece} />}
+      {!isOfModule(placement.id) && <PieceAway {...piece} />}
       <PieceCare gear={gear} />
       {gear.note !== '' && <Text fontSize="sm">{gear.note}</Text>}
     </Flex>

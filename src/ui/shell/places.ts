@@ -1,6 +1,7 @@
 import {
   Backpack,
   Boxes,
+  CalendarCheck,
   Compass,
   FileText,
   LayoutGrid,
@@ -21,6 +22,7 @@ export const steps: readonly Place[] = [
   { path: '/brief', name: 'Brief', icon: Compass, letter: 'b' },
   { path: '/layout', name: 'Lay out', icon: LayoutGrid, letter: 'l' },
   { path: '/stow', name: 'Stow', icon: PackageOpen, letter: 's' },
+  { path: '/keep', name: 'Keep', icon: CalendarCheck, letter: 'e' },
   { path: '/papers', name: 'Papers', icon: FileText, letter: 'p' },
 ];
 
@@ -52,6 +54,12 @@ export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
   '/stow': [
     { path: '/stow', name: 'The holders' },
     { path: '/stow/inside', name: 'Look inside' },
+  ],
+  '/keep': [
+    { path: '/keep', name: 'What is due' },
+    { path: '/keep/round', name: 'A round' },
+    { path: '/keep/restock', name: 'Restock' },
+    { path: '/keep/history', name: 'Past rounds' },
   ],
   '/shelf': [
     { path: '/shelf', name: 'All gear' },

@@ -54,10 +54,17 @@ const fine: Standing = { sign: '●', words: 'nothing missing', colour: '#8fdc78
 const stopped: Standing = { sign: '■', words: 'something stops it', colour: '#ff9463' };
 const doubtful: Standing = { sign: '▲', words: 'something to look at', colour: '#f2c14e' };
 
+/** The places that have a mark, each with the rules whose findings it shows. */
+const marked: Readonly<Record<string, (rule: string) => boolean>> = {
+  '/layout': (rule) => !rule.startsWith('stow/') && !rule.startsWith('keep/'),
+  '/stow': (rule) => rule.startsWith('stow/'),
+  '/keep': (rule) => rule.startsWith('keep/'),
+};
+
 function standingOf({ path }: Place, { findings }: KitView): Standing | null {
-  if (path !== '/layout' && path !== '/stow') return null;
-  const isOfStow = path === '/stow';
-  const own = findings.filter(({ rule }) => rule.startsWith('stow/') === isOfStow);
+  const isOf = marked[path];
+  if (!isOf) return null;
+  const own = findings.filter(({ rule }) => isOf(rule));
   if (own.some(({ severity }) => severity === 'stop')) return stopped;
   return own.length > 0 ? doubtful : fine;
 }

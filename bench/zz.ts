@@ -1,0 +1,21 @@
+// @ts-nocheck
+import { inBrowser } from '../scripts/in-browser';
+await inBrowser('demo', '4352', async (browser, baseURL) => {
+  for (const [name, width, height] of [['d', 1280, 800], ['p', 390, 844]]) {
+    const context = await browser.newContext({ baseURL, viewport: { width, height } });
+    const page = await context.newPage();
+    await page.goto('/keep');
+    await page.waitForTimeout(2500);
+    await page.screenshot({ path: `/tmp/keep-${name}.png`, fullPage: true });
+    await page.getByRole('button', { name: /round of Boathouse box/ }).click();
+    await page.waitForTimeout(1200);
+    await page.screenshot({ path: `/tmp/round0-${name}.png` });
+    await page.getByRole('button', { name: 'Begin a round' }).click();
+    await page.waitForTimeout(600);
+    await page.screenshot({ path: `/tmp/round1-${name}.png` });
+    await page.goto('/keep/restock');
+    await page.waitForTimeout(1500);
+    await page.screenshot({ path: `/tmp/restock-${name}.png` });
+    await context.close();
+  }
+});

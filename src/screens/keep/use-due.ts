@@ -1,0 +1,18 @@
+import { useMemo } from 'react';
+import type { Bench } from '@/core/loadout';
+import { dueListOf, type DueList } from '@/core/upkeep';
+import { useBench } from '@/store/bench';
+import { localDay } from '@/ui/kit/kit-view';
+
+export interface DueView {
+  readonly bench: Bench;
+  readonly today: string;
+  readonly list: DueList;
+}
+
+/** All that is to be done on this bench, as of today. */
+export function useDue(): DueView {
+  const bench = useBench();
+  const today = localDay(new Date());
+  return useMemo(() => ({ bench, today, list: dueListOf(bench, today) }), [bench, today]);
+}

@@ -1,0 +1,117 @@
+'use client';
+
+import { Box, Text } from '@chakra-ui/react';
+import { useRouter } from 'next/navigation';
+import { stores } from '@/core/brief';
+import { daysBetween } from '@/core/quantity';
+import {
+  actInWords,
+  ifKeptIn,
+  keptElsewhere,
+  lastRoundOf,
+  openRoundOf,
+  type KitDue,
+} from '@/core/upkeep';
+import { prefer } from '@/store/preferences';
+import { Button } from '@/ui/fields/button';
+import { Choice } from '@/ui/fields/choice';
+import { Panel } from '@/ui/fields/panel';
+import { perform } from '@/ui/notice/notice';
+import { fromToday } from './days-in-words';
+import type { DueView } from './use-due';
+
+const inWords = {
+  house: 'in a house',
+  shed: 'in a shed',
+  vehicle: 'in a vehicle',
+} as const;
+
+interface WholeKitsProps {
+  readonly view: DueView;
+  readonly kits: readonly KitDue[];
+}
+
+/** Each kit as a whole: when it was looked through, where it is kept and what that does, and the way into a round. */
+export function WholeKits({ view, kits }: WholeKitsProps) {
+  return (
+    <Panel title="Look a kit through">
+      <Box as="ul" listStyleType="none">
+        {kits.map((due) => (
+          <WholeKit key={due.kit.id} view={view} due={due} />
+        ))}
+      </Box>
+    </Panel>
+  );
+}
+
+function WholeKit({ view, due }: { readonly view: DueView; readonly due: KitDue }) {
+  const { bench, today, list } = view;
+  const { kit, on, everyMonths } = due;
+  const router = useRouter();
+  const open = openRoundOf(kit.id, bench);
+  const last = lastRoundOf(kit.id, bench);
+  const never = list.never.filter((each) => each.kit?.id === kit.id).length;
+  const isOver = on !== null && on < today;
+  const storedIn = kit.brief?.storedIn ?? 'house';
+  return (
+    <Box as="li" borderTopWidth="1px" paddingY="3">
+      <Text fontWeight="700">{kit.name}</Text>
+      <Text fontSize="sm" color={isOver ? 'signal.fg' : 'fg.muted'}>
+        {on === null
+          ? 'No round yet.'
+          : `Last on ${last!.endedOn}; ${isOver ? 'was due' : 'due'} ${fromToday(on, today)}, every ${everyMonths} months.`}
+      </Text>
+      {never > 0 && (
+        <Text fontSize="sm" color="fg.muted">
+          {never === 1 ? 'One care' : `${never} cares`} of which nobody knows when it was last
+          taken: a round writes it down.
+        </Text>
+      )}
+      <Button
+        marginTop="2"
+        variant={isOver || open ? 'main' : 'plain'}
+        aria-label={`${open ? 'Go on with the round of' : 'Begin a round of'} ${kit.name}`}
+        onClick={() => {
+          prefer({ kit: kit.id });
+          router.push('/keep/round');
+        }}
+      >
+        {open ? `Go on: ${open.lines.length} of ${kit.placements.length}` : 'Begin a round'}
+      </Button>
+      <Box marginTop="2">
+        <Choice
+          label="Kept"
+          value={storedIn}
+          options={stores.map((store) => [store, inWords[store]] as const)}
+          onChange={(store) =>
+            perform(
+              { do: 'change kit', id: kit.id, change: { brief: keptElsewhere(kit, store).brief } },
+              `${kit.name} is kept ${inWords[store]}.`,
+            )
+          }
+        />
+      </Box>
+      {storedIn !== 'vehicle' && <InAVehicle view={view} due={due} />}
+    </Box>
+  );
+}
+
+/** What a vehicle in summer would do to the dates of a kit. */
+function InAVehicle({
+  view: { bench, today },
+  due: { kit },
+}: {
+  readonly view: DueView;
+  readonly due: KitDue;
+}) {
+  const { sooner, most } = ifKeptIn(kit, bench, 'vehicle', today);
+  if (most === null || sooner === 0) return null;
+  const far = daysBetween(most.due.on, today);
+  return (
+    <Text fontSize="sm" color="fg.muted" marginTop="1">
+      In a vehicle {sooner === 1 ? 'one date comes' : `${sooner} dates come`} sooner,{' '}
+      {most.due.gear.name} ({actInWords(most.due)}) by {Math.abs(most.days)} days
+      {far > 0 ? ': it would be overdue' : ''}.
+    </Text>
+  );
+}

@@ -1,0 +1,230 @@
+import { findingInWords, findingsOf } from '@/core/judge';
+import { workedOut } from '@/core/kit';
+import { newPlacement, type Bench, type Command } from '@/core/loadout';
+import type { Outcome } from '@/core/quantity';
+import {
+  backCommand,
+  borrowedCommand,
+  careTaken,
+  dueListOf,
+  ifKeptIn,
+  lentCommand,
+  takenCommand,
+  triedIn,
+} from '@/core/upkeep';
+import { benchOf, holder, kit } from '../../support/benches';
+import { after, counting, kept, keptIn, lot } from '../../support/upkeep';
+
+const today = '2027-03-10';
+const inBox = { in: 'box', cavity: 'inside' } as const;
+
+const bench = benchOf(
+  [
+    holder('box'),
+    kept('belt-knife', 'knife'),
+    kept('power-bank', 'bank', [lot('a', 1, { amiss: 'flat' })]),
+  ],
+  [
+    kit('k', [
+      newPlacement('box', 'box', { on: 'house' }),
+      newPlacement('knife', 'knife', inBox),
+      newPlacement('bank', 'bank', inBox),
+    ]),
+    kit('other'),
+  ],
+);
+
+function carriedOut(of: Bench, command: Outcome<Command>): Bench {
+  if (!command.ok) throw new Error(command.problem.message);
+  return after(of, command.value);
+}
+
+function says(
+  of: Bench,
+  rule: string,
+  day = today,
+  { kit: id = 'k', about = '' } = {},
+): readonly string[] {
+  const worked = workedOut(of, of.loadouts.get(id)!, day);
+  return findingsOf(worked)
+    .filter((finding) => finding.rule === rule && (about === '' || finding.about.includes(about)))
+    .map((finding) => findingInWords(finding, worked, 'metric'));
+}
+
+describe('what is lent', () => {
+  const lent = after(bench, lentCommand(bench.shelf.get('knife')!, 'Ida', today, '2027-04-01'));
+
+  it('does nothing in its kit, and is asked for after its day', () => {
+    expect(says(lent, 'keep/not-there', today, { about: 'knife' })).toEqual([
+      'knife is lent to Ida.',
+    ]);
+    expect(says(lent, 'keep/lent', '2027-04-01')).toEqual([]);
+    expect(says(lent, 'keep/lent', '2027-04-02')).toEqual([
+      'knife is lent to Ida since 2027-03-10, to be back by 2027-04-01.',
+    ]);
+  });
+
+  it('is at home again as if it had never gone', () => {
+    const back = carriedOut(lent, backCommand(lent, lent.shelf.get('knife')!, counting()));
+    expect(back.shelf.get('knife')).toEqual(bench.shelf.get('knife'));
+  });
+
+  it('is not to be back before it went', () => {
+    expect(() =>
+      after(bench, lentCommand(bench.shelf.get('knife')!, 'Ida', today, '2027-03-09')),
+    ).toThrow('It is to be back before it went.');
+  });
+});
+
+describe('what is borrowed', () => {
+  const borrowed = after(
+    bench,
+    borrowedCommand(bench.shelf.get('knife')!, 'Bo', today, '2027-04-01'),
+  );
+
+  it('counts until its day', () => {
+    expect(says(borrowed, 'keep/not-there', '2027-04-01', { about: 'knife' })).toEqual([]);
+    expect(says(borrowed, 'keep/not-there', '2027-04-02', { about: 'knife' })).toEqual([
+      'knife goes back to whose it is before then.',
+    ]);
+    expect(says(borrowed, 'keep/lent', '2027-04-02')).toEqual([
+      'knife was to go back to Bo by 2027-04-01.',
+    ]);
+  });
+
+  it('given back, leaves its kits and stays as retired', () => {
+    const knife = borrowed.shelf.get('knife')!;
+    const back = carriedOut(borrowed, backCommand(borrowed, knife, counting()));
+    expect(back.loadouts.get('k')!.placements.map(({ id }) => id)).toEqual(['box', 'bank']);
+    expect(back.shelf.get('knife')).toMatchObject({ ownership: 'retired', borrowedFrom: null });
+  });
+});
+
+describe('what is taken for another kit', () => {
+  const { loadouts } = bench;
+  const command = takenCommand(
+    bench,
+    loadouts.get('k')!,
+    'knife',
+    loadouts.get('other')!,
+    today,
+    null,
+    counting(),
+  );
+  const taken = carriedOut(bench, command);
+
+  it('lies on the mat there, and leaves a hole where it was', () => {
+    expect(taken.loadouts.get('other')!.placements).toMatchObject([
+      { gear: 'knife', place: { on: 'mat' } },
+    ]);
+    expect(says(taken, 'keep/lent')).toEqual([
+      'knife was taken for other since 2027-03-10: there is a hole here.',
+    ]);
+    expect(says(taken, 'keep/lent', today, { kit: 'other' })).toEqual([]);
+  });
+
+  it('goes back where it was, or to the mat where that is gone', () => {
+    const back = carriedOut(taken, backCommand(taken, taken.shelf.get('knife')!, counting()));
+    expect(back.loadouts.get('other')!.placements).toEqual([]);
+    expect(back.loadouts.get('k')!.placements.find(({ gear }) => gear === 'knife')!.place).toEqual(
+      inBox,
+    );
+    const without = after(taken, { do: 'remove gear', id: 'box' });
+    const mat = carriedOut(without, backCommand(without, without.shelf.get('knife')!, counting()));
+    expect(mat.loadouts.get('k')!.placements.find(({ gear }) => gear === 'knife')!.place).toEqual({
+      on: 'mat',
+    });
+  });
+
+  it('is not taken twice, and what is at home does not come back', () => {
+    const twice = takenCommand(
+      taken,
+      taken.loadouts.get('other')!,
+      taken.loadouts.get('other')!.placements[0]!.id,
+      taken.loadouts.get('k')!,
+      today,
+      null,
+      counting(),
+    );
+    expect(twice).toMatchObject({ ok: false });
+    expect(backCommand(bench, bench.shelf.get('knife')!, counting())).toMatchObject({ ok: false });
+  });
+});
+
+describe('care that was taken', () => {
+  it('of what was flat, makes it count again', () => {
+    const never = dueListOf(bench, today).never.filter(({ gear }) => gear.id === 'bank');
+    const charged = carriedOut(bench, careTaken(bench, never, today));
+    expect(charged.shelf.get('bank')!.lots).toMatchObject([{ filledOn: today, amiss: null }]);
+    expect(says(bench, 'keep/not-there')).toEqual(['bank is flat.']);
+    expect(says(charged, 'keep/not-there')).toEqual([]);
+  });
+
+  it('is asked for in its kit once it is overdue', () => {
+    const seen = after(bench, {
+      do: 'change gear',
+      id: 'knife',
+      change: { lots: [lot('a', 1, { checkedOn: '2026-08-01' })] },
+    });
+    expect(says(seen, 'keep/due', '2027-02-01')).toEqual([]);
+    expect(says(seen, 'keep/due', '2027-02-02')).toEqual([
+      'One thing is due: knife, inspect, since 2027-02-01.',
+    ]);
+  });
+});
+
+describe('what is past its date on the way', () => {
+  it('is said with the day on which the trip ends', () => {
+    const food = kept('trail-meal', 'food', [lot('a', 4, { goodUntil: '2027-05-31' })]);
+    const when = { on: 'days', from: '2027-05-28', to: '2027-06-03' } as const;
+    const trip = { ...kit('k', [newPlacement('food', 'food', { on: 'body' }, 4)]) };
+    const of = benchOf([food], [{ ...trip, brief: keptIn('house', { when }) }]);
+    expect(says(of, 'keep/expired')).toEqual([
+      'food is good until 2027-05-31, and the trip ends on 2027-06-03.',
+    ]);
+    expect(says(of, 'keep/expired', '2027-06-05')).toEqual(['food was good until 2027-05-31.']);
+  });
+});
+
+describe('a kit that is kept elsewhere', () => {
+  it('says how much sooner its dates come in a vehicle, and what comes soonest', () => {
+    const water = kept('drinking-water', 'water', [
+      lot('a', 4, { cameOn: '2027-01-01', goodUntil: '2030-01-01' }),
+    ]);
+    const of = benchOf([water], [kit('k', [newPlacement('water', 'water', { on: 'house' }, 4)])]);
+    const moved = ifKeptIn(of.loadouts.get('k')!, of, 'vehicle', today);
+    // Looking at it every three months instead of six, and its date.
+    expect(moved).toMatchObject({ sooner: 2, later: 0, most: { due: { act: 'replace' } } });
+    expect(moved.most!.days).toBeLessThan(-200);
+    expect(ifKeptIn(of.loadouts.get('k')!, of, 'house', today).most).toBeNull();
+  });
+});
+
+describe('made ready and tried', () => {
+  it('is counted over a kit, what failed not counted in', () => {
+    const check = { kind: 'trial', on: today } as const;
+    const bottle = kept('steel-bottle', 'bottle', [], {
+      checks: [
+        { ...check, what: 'filled four hours on its side: dry outside, no taste', passed: true },
+      ],
+    });
+    const rod = kept('ferro-rod', 'rod', [], {
+      checks: [{ ...check, what: 'ten strikes light own tinder', passed: false }],
+    });
+    const of = benchOf(
+      [bottle, rod, kept('headlamp', 'lamp')],
+      [
+        kit(
+          'k',
+          ['bottle', 'rod', 'lamp'].map((id) => newPlacement(id, id, { on: 'body' })),
+        ),
+      ],
+    );
+    expect(triedIn(of.loadouts.get('k')!, of.shelf)).toEqual({
+      ready: 0,
+      toReady: 2,
+      tried: 1,
+      toTry: 3,
+    });
+  });
+});
