@@ -18,10 +18,16 @@ import {
 } from '../src/core/loadout';
 import { openPlaces } from '../src/ui/kit/places-for';
 import { schemes } from '../src/core/scheme';
-import { benchWith, shelfOf } from './kits';
+import { dueListOf, restockOf } from '../src/core/upkeep';
+import { benchOfLots, benchWith, shelfOf } from './kits';
 import { heading, row, timed } from './timing';
 
 const day = '2026-10-01';
+
+/** The same bench with every piece anew, so that nothing of it is known. */
+function benchOfLotsAnew(bench: Bench): Bench {
+  return { ...bench, shelf: new Map([...bench.shelf].map(([id, gear]) => [id, { ...gear }])) };
+}
 
 /** Everything that the screens work out anew after an edit. */
 function workOut(bench: Bench): void {
@@ -52,6 +58,17 @@ export function benchCore(): void {
       }),
     );
   }
+
+  heading('Core: all that falls due, and the restock list');
+  const kept = benchOfLots(50, 5000);
+  row(
+    '  50 kits and 5,000 lots, first',
+    timed(() => dueListOf(benchOfLotsAnew(kept), day)),
+  );
+  row(
+    '  50 kits and 5,000 lots, after an edit',
+    timed(() => restockOf(kept, dueListOf(kept, day).dues, day)),
+  );
 
   heading('Core: a piece is picked up, and all places say whether it goes there');
   for (const pieces of [150, 500]) {

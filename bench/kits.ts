@@ -1,6 +1,7 @@
 import { septemberTraverse } from '../src/core/demo/briefs';
 import { gearOfKind, kinds } from '../src/core/catalogue';
-import type { Gear } from '../src/core/gear';
+import { lotOf, type Gear } from '../src/core/gear';
+import { dayAfter } from '../src/core/quantity';
 import {
   emptyBench,
   newPlacement,
@@ -46,5 +47,39 @@ export function benchWith(placements: number): Bench {
     ...emptyBench,
     shelf: new Map(shelf.map((gear) => [gear.id, gear])),
     loadouts: new Map([[loadout.id, loadout]]),
+  };
+}
+
+/** A bench of so many kits on one shelf, and so many lots over all of it, each with a history of its own. */
+export function benchOfLots(kits: number, lots: number): Bench {
+  const perGear = 5;
+  const shelf = shelfOf(lots / perGear).map((gear, at): Gear => ({
+    ...gear,
+    count: 3 * perGear,
+    lots: Array.from({ length: perGear }, (_, of) => ({
+      ...lotOf(3, {
+        cameOn: dayAfter('2023-01-01', (at * 7 + of * 101) % 900),
+        checkedOn: dayAfter('2026-01-01', (at * 11 + of * 37) % 330),
+        goodUntil: of % 2 === 0 ? dayAfter('2026-10-01', (at * 13 + of * 211) % 1500) : null,
+        kit: of < 3 ? `kit-${(at + of) % kits}` : null,
+        store: of === 1 ? 'in the car' : '',
+      }),
+      id: `lot-${of}`,
+    })),
+  }));
+  const loadouts = Array.from({ length: kits }, (_, at): Loadout => {
+    const own = shelf.filter((_gear, of) => of % kits === at || (of + 1) % kits === at);
+    const [usual] = benchWith(1).loadouts.values();
+    return {
+      ...usual!,
+      id: `kit-${at}`,
+      name: `Kit ${at}`,
+      placements: own.map(({ id }) => newPlacement(id, id, { on: 'house' }, 4)),
+    };
+  });
+  return {
+    ...emptyBench,
+    shelf: new Map(shelf.map((gear) => [gear.id, gear])),
+    loadouts: new Map(loadouts.map((kit) => [kit.id, kit])),
   };
 }

@@ -1,7 +1,10 @@
 // @ts-nocheck
 import { inBrowser } from '../scripts/in-browser';
 await inBrowser('demo', '4352', async (browser, baseURL) => {
-  for (const [name, width, height] of [['d', 1280, 800], ['p', 390, 844]]) {
+  for (const [name, width, height] of [
+    ['d', 1280, 800],
+    ['p', 390, 844],
+  ]) {
     const context = await browser.newContext({ baseURL, viewport: { width, height } });
     const page = await context.newPage();
     await page.goto('/keep');

@@ -4,7 +4,7 @@ import './global.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { LazyDueBell } from '@/screens/keep/lazy-due-bell';
+import { BesideScreens } from '@/screens/keep/beside-screens';
 import { Providers } from '@/ui/providers';
 import { Shell } from '@/ui/shell/shell';
 
@@ -25,7 +25,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
         <Providers nonce={nonce}>
           <Shell firstStart={firstStart}>
             {children}
-            <LazyDueBell />
+            <BesideScreens />
           </Shell>
         </Providers>
       </body>

@@ -53,6 +53,8 @@ export const useBenchState = create<BenchState>(() => ({
 
 let keeper: Keeper | null = null;
 let isBegun = false;
+/** The connection that the bench was opened with; null where it lives in memory. */
+let connectionKept: Connection | null = null;
 
 /** Opens the browser's database once; where the browser has none, the bench lives in memory and says so. */
 export async function openBench(firstStart: FirstStart): Promise<void> {
@@ -139,6 +141,7 @@ async function openWith(
   keeper = next;
   const { bench, entries } = useBenchState.getState().history;
   void keepPhotosIn(connection, bench, entries).catch(() => undefined);
+  connectionKept = connection;
   stand({ state: 'open' });
   return null;
 }
@@ -188,4 +191,9 @@ export function useUndoLabels(): { readonly undo: string | null; readonly redo: 
 
 function act(next: Act): Outcome<History> {
   return keeper ? keeper.act(next) : done(useBenchState.getState().history);
+}
+
+/** The connection to what is on the disk, for what is kept beside the bench; null where there is none. */
+export function besideTheBench(): Connection | null {
+  return connectionKept;
 }

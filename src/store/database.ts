@@ -30,8 +30,8 @@ export interface BenchDatabase extends DBSchema, PartStores {
   /** Acts for undo and redo, by their count. */
   entries: { key: number; value: Entry };
   about: { key: 'bench'; value: About };
-  /** How this person looks at the bench: one entry, read with care by its owner. */
-  preferences: { key: 'mine'; value: unknown };
+  /** How this person looks at the bench, and where its back-up is kept: each read with care by its owner. */
+  preferences: { key: 'mine' | 'back-up folder'; value: unknown };
   /** Pictures of gear by the id that the gear names. */
   photos: { key: string; value: Blob };
   /** Records that could not be understood, as they were, out of the bench’s way. */

@@ -26,6 +26,8 @@ interface Preferences {
   readonly calendar: readonly EventBefore[];
   /** The day on which all of the bench was written to a back-up. */
   readonly backedUpOn: string | null;
+  /** A back-up is kept up to date in a folder. */
+  readonly hasFolder: boolean;
 }
 
 const usual: Preferences = {
@@ -38,6 +40,7 @@ const usual: Preferences = {
   rangOn: null,
   calendar: [],
   backedUpOn: null,
+  hasFolder: false,
 };
 
 export const usePreferences = create<Preferences>(() => usual);
@@ -89,6 +92,7 @@ function understood(kept: unknown): Preferences {
     rangOn: typeof found.rangOn === 'string' ? found.rangOn : usual.rangOn,
     calendar: Array.isArray(found.calendar) ? found.calendar.filter(isEvent) : usual.calendar,
     backedUpOn: typeof found.backedUpOn === 'string' ? found.backedUpOn : usual.backedUpOn,
+    hasFolder: found.hasFolder === true,
   };
 }
 

@@ -9,7 +9,7 @@ import type { ReadRoute } from '@/core/exchange/gpx';
 import type { Outcome } from '@/core/quantity';
 import type { Bench } from '@/core/loadout';
 import { Beside, BesideFailed, type Call } from './beside';
-import type { ExchangeWork } from './exchange-work';
+import type { ExchangeWork, RestoringFrom } from './exchange-work';
 
 const exchange = new Beside<ExchangeWork>(
   () => new Worker(new URL('./exchange.worker.ts', import.meta.url), { type: 'module' }),
@@ -78,6 +78,23 @@ export function callWrite(bench: Bench, pictures: readonly Picture[]): Call<Outc
   return besideOrHere(
     exchange.call((remote) => remote.write(bench, pictures)),
     async () => (await work()).write(bench, pictures),
+  );
+}
+
+export function callBackUp(
+  bench: Bench,
+  pictures: readonly Picture[],
+): Call<Outcome<Uint8Array<ArrayBuffer>>> {
+  return besideOrHere(
+    exchange.call((remote) => remote.backUp(bench, pictures)),
+    async () => (await work()).backUp(bench, pictures) as Promise<Outcome<Uint8Array<ArrayBuffer>>>,
+  );
+}
+
+export function callRestoring(zip: Uint8Array, bench: Bench): Call<Outcome<RestoringFrom>> {
+  return besideOrHere(
+    exchange.call((remote) => remote.restoring(zip, bench)),
+    async () => (await work()).restoring(zip, bench),
   );
 }
 

@@ -9,10 +9,16 @@ import { writtenFile } from '@/core/exchange/write';
 import type { Picture } from '@/core/exchange/picture';
 import type { ReadingProgress } from '@/core/exchange/read';
 import { readGpx, type ReadRoute } from '@/core/exchange/gpx';
-import type { Outcome } from '@/core/quantity';
+import { backUpOf, readBackUpZip, restoring, type Restoring } from '@/core/exchange/back-up';
+import { done, type Outcome } from '@/core/quantity';
 import type { Bench } from '@/core/loadout';
 import { newId } from '@/store/new-id';
 import { cancel, inSlices } from './slices';
+
+/** A back-up that was read: what restoring it does, and the pictures that go with it. */
+export interface RestoringFrom extends Restoring {
+  readonly pictures: readonly Picture[];
+}
 
 /** What the page can ask of files and tables, beside it or on it. A call that was cancelled gives null. */
 export const exchangeWork = {
@@ -52,6 +58,19 @@ export const exchangeWork = {
 
   write(bench: Bench, pictures: readonly Picture[]): Promise<Outcome<string>> {
     return Promise.resolve(writtenFile(bench, pictures));
+  },
+
+  /** All of the bench as a zip. */
+  backUp(bench: Bench, pictures: readonly Picture[]): Promise<Outcome<Uint8Array>> {
+    return Promise.resolve(backUpOf(bench, pictures));
+  },
+
+  /** What a zip holds, and what restoring it would change. */
+  restoring(zip: Uint8Array, bench: Bench): Promise<Outcome<RestoringFrom>> {
+    const read = readBackUpZip(zip);
+    if (!read.ok) return Promise.resolve(read);
+    const plan = restoring(bench, read.value.bench, newId);
+    return Promise.resolve(plan.ok ? done({ ...plan.value, pictures: read.value.pictures }) : plan);
   },
 
   route(bytes: Uint8Array): Promise<Outcome<ReadRoute>> {

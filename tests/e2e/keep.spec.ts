@@ -182,3 +182,59 @@ test('the calendar that is written goes on from the one before', async ({ page }
   for (const uid of uids(first)) expect(uids(second)).toContain(uid);
   expect(second).toContain('SEQUENCE:1');
 });
+
+test('a back-up is restored as it was, and undo takes that back', async ({ page }) => {
+  await open(page, '/keep');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Back up now' }).click(),
+  ]);
+  const zip = await download.path();
+  await expect(page.getByText('The last was made today.')).toBeVisible();
+  await page.getByRole('button', { name: 'Power bank is back' }).click();
+  await expect(page.getByRole('button', { name: 'Power bank is back' })).toHaveCount(0);
+  const choose = page.locator('input[aria-label="Back-up to restore"]');
+  await choose.setInputFiles(zip);
+  const asked = page.getByRole('group', { name: 'What restoring changes' });
+  await expect(asked).toContainText('Gear: 1 become otherwise (Power bank)');
+  await asked.getByRole('button', { name: 'Restore it' }).click();
+  await expect(page.getByRole('button', { name: 'Power bank is back' })).toBeVisible();
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo: restore a back-up' }).click();
+  await expect(page.getByRole('button', { name: 'Power bank is back' })).toHaveCount(0);
+  // What is none leaves all as it is.
+  await choose.setInputFiles({
+    name: 'holiday.zip',
+    mimeType: 'application/zip',
+    buffer: Buffer.from('PK\u0003\u0004 and no more'),
+  });
+  await expect(page.getByText(/holiday.zip: This is no zip that can be opened/)).toBeVisible();
+});
+
+test('a back-up is kept up to date in a folder', async ({ page }) => {
+  // The browser’s own folder stands in for one that is chosen.
+  await page.addInitScript(() => {
+    Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() });
+  });
+  await open(page, '/keep');
+  await page.getByRole('button', { name: 'Keep one in a folder…' }).click();
+  await expect(page.getByText('It is up to date.')).toBeVisible({ timeout: 20_000 });
+  const size = () =>
+    page.evaluate(async () => {
+      const folder = await navigator.storage.getDirectory();
+      const file = await (await folder.getFileHandle('vivid-acorn-back-up.zip')).getFile();
+      const head = new Uint8Array(await file.slice(0, 2).arrayBuffer());
+      return [String.fromCharCode(...head), file.lastModified] as const;
+    });
+  const [head, written1] = await size();
+  expect(head).toBe('PK');
+  // It goes on wherever one is, and after a reload.
+  await page.reload();
+  await open(page, '/shelf');
+  await page.getByLabel('Type gear to add').fill('spare candle 40 g');
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => (await size())[1], { timeout: 20_000 }).toBeGreaterThan(written1);
+  await open(page, '/keep');
+  await page.getByRole('button', { name: 'No more' }).click();
+  await expect(page.getByRole('button', { name: 'Keep one in a folder…' })).toBeVisible();
+});

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { deleteDB, openDB } from 'idb';
 import { demoBench } from '@/core/demo';
 import { readFile, writtenFile } from '@/core/exchange';
-import { advance, historyOf, undoing, versionOf, type Bench } from '@/core/loadout';
+import { emptyBench, advance, historyOf, undoing, versionOf, type Bench } from '@/core/loadout';
 import { databaseVersion, load, openDatabase, save, type Database } from '@/store/database';
 import { rawData } from '@/store/raw-data';
 import { setAside } from '@/store/set-aside';
@@ -30,14 +30,7 @@ async function demoDatabase(name = newName()): Promise<Database> {
     database,
     {
       revision: 0,
-      history: historyOf({
-        ...demoBench,
-        shelf: new Map(),
-        loadouts: new Map(),
-        lists: new Map(),
-        schemes: new Map(),
-        versions: new Map(),
-      }),
+      history: historyOf(emptyBench),
     },
     historyOf(demoBench),
   );

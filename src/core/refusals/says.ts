@@ -53,7 +53,7 @@ export const says = {
   roundOfNothing: () => 'Nothing was looked at on this round yet.',
   roundEndsBefore: () => 'The round ends before it began.',
   moreFoundThanThere: (name: string, found: number, count: number) =>
-    `${found} of ${plainly(name, 120)} are used, missing, failed or to be renewed, and only ${count} belong there.`,
+    `${found} of ${plainly(name, 120)} are used, missing, broken or to be renewed, and only ${count} belong there.`,
   idTwice: (id: string) => `The id ${plainly(id)} is there twice.`,
   tooManySeals: (most: number) => `A kit has at most ${most} sealed holders.`,
   tooManyWishes: (most: number) => `A kit has at most ${most} wishes of its own.`,

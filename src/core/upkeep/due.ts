@@ -71,7 +71,21 @@ export function nextDue(
   warmth: Warmth,
 ): string | null {
   const last = lastDone(lot, act);
-  return last === null ? null : monthsAfter(last, everyMonths(months, warmth));
+  return last === null ? null : laterBy(last, everyMonths(months, warmth));
+}
+
+/** What was worked out last: the same few hundred days are asked for thousands of lots. */
+const later = new Map<string, string>();
+const mostLater = 4000;
+
+function laterBy(day: string, months: number): string {
+  const key = `${day} ${months}`;
+  const before = later.get(key);
+  if (before !== undefined) return before;
+  if (later.size >= mostLater) later.clear();
+  const found = monthsAfter(day, months);
+  later.set(key, found);
+  return found;
 }
 
 /** The field of a lot that says that an act was done. */
@@ -90,26 +104,70 @@ export function duesOf(held: Held): {
   readonly dues: readonly Due[];
   readonly never: readonly NeverDone[];
 } {
-  const { gear, lot, warmth } = held;
   const dues: Due[] = [];
   const never: NeverDone[] = [];
+  gather(held, dues, never);
+  return { dues, never };
+}
+
+/** Adds what is due of one lot to what was found of others: thousands of them make no lists of their own. */
+function gather(held: Held, dues: Due[], never: NeverDone[]): void {
+  for (const { act, on, because, isEarlier, isUnsure } of fallsDue(held)) {
+    if (on === null) never.push({ ...held, act: act as CareAct });
+    else dues.push(dueOf(held, act, on, because, isEarlier, isUnsure));
+  }
+}
+
+/** When an act falls due, wherever so many of the lot lie; null where nobody knows when it was last done. */
+interface FallsDue {
+  readonly act: DueAct;
+  readonly on: string | null;
+  readonly because: DueBecause;
+  readonly isEarlier: boolean;
+  readonly isUnsure: boolean;
+}
+
+/** What falls due of each lot of a gear in a store, worked out once for as long as the gear is the same. */
+const known = new WeakMap<Gear, Map<Lot, Map<Warmth, readonly FallsDue[]>>>();
+
+function fallsDue({ gear, lot, warmth }: Held): readonly FallsDue[] {
+  let ofGear = known.get(gear);
+  if (!ofGear) known.set(gear, (ofGear = new Map<Lot, Map<Warmth, readonly FallsDue[]>>()));
+  let ofLot = ofGear.get(lot);
+  if (!ofLot) ofGear.set(lot, (ofLot = new Map<Warmth, readonly FallsDue[]>()));
+  let found = ofLot.get(warmth);
+  if (!found) ofLot.set(warmth, (found = fallsDueAnew(gear, lot, warmth)));
+  return found;
+}
+
+function fallsDueAnew(gear: Gear, lot: Lot, warmth: Warmth): readonly FallsDue[] {
+  const found: FallsDue[] = [];
   const until = goodUntilOf(gear, lot, warmth);
   for (const care of gear.care) {
+    const { act } = care;
     const on = nextDue(lot, care, warmth);
-    if (on === null) {
-      // What has a date of its own is replaced by that.
-      if (care.act !== 'replace' || until === null) never.push({ ...held, act: care.act });
-    } else if (care.act !== 'replace' || until === null || on < until.day) {
-      const isEarlier = everyMonths(care.everyMonths, warmth) < care.everyMonths;
-      dues.push({ ...held, act: care.act, on, because: 'rhythm', isEarlier, isUnsure: false });
-    }
+    // What has a date of its own is replaced by that, where it comes first.
+    if (act === 'replace' && until !== null && (on === null || on >= until.day)) continue;
+    const isEarlier = warmth.isHot && everyMonths(care.everyMonths, warmth) < care.everyMonths;
+    found.push({ act, on, because: 'rhythm', isEarlier, isUnsure: false });
   }
-  const isReplacedBefore = dues.some(({ act }) => act === 'replace');
-  if (until !== null && !isReplacedBefore) {
+  if (until !== null && !found.some(({ act }) => act === 'replace')) {
     const { day, by, isShortened, isUnsure } = until;
-    dues.push({ ...held, act: 'replace', on: day, because: by, isEarlier: isShortened, isUnsure });
+    found.push({ act: 'replace', on: day, because: by, isEarlier: isShortened, isUnsure });
   }
-  return { dues, never };
+  return found;
+}
+
+/** Field by field, as that is many times as fast as copying. */
+function dueOf(
+  { kit, placement, gear, lot, count, warmth }: Held,
+  act: DueAct,
+  on: string,
+  because: DueBecause,
+  isEarlier: boolean,
+  isUnsure: boolean,
+): Due {
+  return { kit, placement, gear, lot, count, warmth, act, on, because, isEarlier, isUnsure };
 }
 
 /** What is to go back to where it belongs. */
@@ -118,7 +176,7 @@ function goingBack(held: Held): readonly Due[] {
   if (backBy === null) return [];
   const act = lentTo !== null ? 'get back' : borrowedFrom !== null ? 'give back' : 'put back';
   if (act === 'put back' && takenFrom === null) return [];
-  return [{ ...held, act, on: backBy, because: 'agreed', isEarlier: false, isUnsure: false }];
+  return [dueOf(held, act, backBy, 'agreed', false, false)];
 }
 
 /** All that is to be done on a bench: on each lot where it lies, and on each kit as a whole. */
@@ -128,19 +186,29 @@ export function dueListOf(bench: Bench, today: string): DueList {
   const back = new Set<string>();
   for (const held of heldOn(bench, today)) {
     if (!isKept(held.gear)) continue;
-    const own = duesOf(held);
-    dues.push(...own.dues);
-    never.push(...own.never);
-    if (!back.has(held.gear.id)) dues.push(...goingBack(held));
+    gather(held, dues, never);
+    if (held.gear.backBy === null || back.has(held.gear.id)) continue;
+    dues.push(...goingBack(held));
     back.add(held.gear.id);
   }
   return {
-    dues: dues.sort((one, other) => (one.on < other.on ? -1 : one.on > other.on ? 1 : 0)),
+    dues: inOrderOfDays(dues),
     never,
     kits: [...bench.loadouts.values()]
       .filter(({ placements }) => placements.length > 0)
       .map((kit) => kitDue(kit, bench)),
   };
+}
+
+/** The earliest first, those of one day as they were: by the days that there are, of which there are fewer. */
+function inOrderOfDays(dues: readonly Due[]): readonly Due[] {
+  const byDay = new Map<string, Due[]>();
+  for (const due of dues) {
+    const same = byDay.get(due.on);
+    if (same) same.push(due);
+    else byDay.set(due.on, [due]);
+  }
+  return [...byDay.keys()].sort().flatMap((day) => byDay.get(day)!);
 }
 
 /** When a kit is to be looked through next: so many months after its last round. */

@@ -1,7 +1,7 @@
 import { decayOf, livesOf } from '../catalogue/lives';
 import type { Gear, Lot } from '../gear';
 import { decayRate } from '../models/decay';
-import { dayAfter, dayOf, daysBetween, lastDayOf } from '../quantity';
+import { dayAfter, daysBetween, lastDayOf, lastYear } from '../quantity';
 import type { Warmth } from './store';
 
 /** The last day on which something is relied on, and what decides it. */
@@ -16,7 +16,7 @@ export interface GoodUntil {
 }
 
 /** What was found for a piece, by lot and store. */
-const found = new WeakMap<Gear, Map<string, GoodUntil | null>>();
+const found = new WeakMap<Gear, Map<Lot, Map<Warmth, GoodUntil | null>>>();
 
 /**
  * The last day on which a lot is relied on: the printed date, or the day it was filled or opened and what its kind lives from
@@ -27,11 +27,15 @@ const found = new WeakMap<Gear, Map<string, GoodUntil | null>>();
  */
 export function goodUntilOf(gear: Gear, lot: Lot, warmth: Warmth): GoodUntil | null {
   if (lot.goodUntil === null && lot.filledOn === null && lot.openedOn === null) return null;
-  const key = `${lot.id} ${lot.goodUntil} ${warmth.in} ${warmth.monthsC.join()}`;
-  const ofGear = found.get(gear) ?? new Map<string, GoodUntil | null>();
-  found.set(gear, ofGear);
-  if (!ofGear.has(key)) ofGear.set(key, worked(gear, lot, warmth));
-  return ofGear.get(key)!;
+  let ofGear = found.get(gear);
+  if (!ofGear) found.set(gear, (ofGear = new Map<Lot, Map<Warmth, GoodUntil | null>>()));
+  let ofLot = ofGear.get(lot);
+  if (!ofLot) ofGear.set(lot, (ofLot = new Map<Warmth, GoodUntil | null>()));
+  const known = ofLot.get(warmth);
+  if (known !== undefined) return known;
+  const until = worked(gear, lot, warmth);
+  ofLot.set(warmth, until);
+  return until;
 }
 
 function worked(gear: Gear, lot: Lot, warmth: Warmth): GoodUntil | null {
@@ -71,17 +75,18 @@ function worked(gear: Gear, lot: Lot, warmth: Warmth): GoodUntil | null {
  * @param ratedDays a life of no days is spent on its first.
  */
 export function wornOutOn(from: string, ratedDays: number, { monthsC }: Warmth): string {
+  let [year, month, date] = from.split('-').map(Number) as [number, number, number];
   let left = Math.max(0, ratedDays);
-  let day = from;
-  while (left > 0) {
-    const [year, month] = day.split('-').map(Number) as [number, number];
+  let days = 0;
+  while (left > 0 && year <= lastYear) {
     const rate = decayRate(monthsC[month - 1]!);
-    const daysOfMonth = daysBetween(day, dayOf(year, month, lastDayOf(year, month))) + 1;
-    if (daysOfMonth * rate >= left) return dayAfter(day, Math.floor(left / rate));
+    const daysOfMonth = lastDayOf(year, month) - date + 1;
+    if (daysOfMonth * rate >= left) return dayAfter(from, days + Math.floor(left / rate));
     left -= daysOfMonth * rate;
-    const next = dayAfter(day, daysOfMonth);
-    if (next <= day) return day;
-    day = next;
+    days += daysOfMonth;
+    date = 1;
+    month = (month % 12) + 1;
+    if (month === 1) year += 1;
   }
-  return day;
+  return dayAfter(from, days);
 }

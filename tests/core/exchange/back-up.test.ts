@@ -1,186 +1,96 @@
+import { strToU8, zipSync } from 'fflate';
+import { backUpOf, readBackUpZip, restoring } from '@/core/exchange/back-up';
 import { demoBench } from '@/core/demo';
-import { mostBytes, readBackUp, readingFile, writeFile, writtenFile } from '@/core/exchange';
-import { plansFor } from '@/core/exchange/file-plans';
-import type { Picture } from '@/core/exchange/picture';
-import {
-  emptyBench,
-  mostGear,
-  mostPlacements,
-  newPlacement,
-  versionOf,
-  type Bench,
-} from '@/core/loadout';
-import { applied, benchOf, gear, kit } from '../../support/benches';
-import { sinceVersion3 } from '../../support/hostile/making';
+import { apply, emptyBench, type Bench } from '@/core/loadout';
+import { benchOf, gear, kit } from '../../support/benches';
+import { after, counting } from '../../support/upkeep';
 
-/** A bench with so many versions of a kit of so many pieces, each of which changed a little from one to the next. */
-function withVersions(versions: number, pieces: number): Bench {
-  let bench = benchOf(
-    Array.from({ length: pieces }, (_, at) => gear(`g${at}`, { note: 'as it came from the shop' })),
-    [
-      kit(
-        'k',
-        Array.from({ length: pieces }, (_, at) => newPlacement(`p${at}`, `g${at}`, { on: 'mat' })),
-      ),
-    ],
-  );
-  for (let at = 0; at < versions; at += 1) {
-    bench = applied(bench, {
-      do: 'change gear',
-      id: `g${at % pieces}`,
-      change: { massG: 1000 + at },
-    });
-    bench = applied(bench, {
-      do: 'keep version',
-      version: versionOf(bench, 'k', { id: `v${at}`, day: '2026-10-01', note: '' }),
-    });
-  }
-  return bench;
+const picture = { id: 'p1', type: 'image/webp', data: btoa('not much of a picture') } as const;
+
+function zipped(bench: Bench): Uint8Array {
+  const zip = backUpOf(bench, [picture]);
+  if (!zip.ok) throw new Error(zip.problem.message);
+  return zip.value;
 }
 
 describe('a back-up', () => {
-  it('holds gear of versions once, however many versions have it', () => {
-    const bench = withVersions(100, 150);
-    const text = writeFile(bench);
-    const { kept, versions } = JSON.parse(text) as {
-      kept: unknown[];
-      versions: { gear: number[] }[];
-    };
-    expect(kept.length).toBe(150 + 99);
-    expect(versions[0]!.gear).toHaveLength(150);
-    // Some 100 bytes a placement and 2 to 4 for the number of its gear.
-    expect(text.length).toBeLessThan(100 * 150 * 120 + 400_000);
-    expect(readBackUp(text)).toEqual({ ok: true, value: { bench, pictures: [] } });
+  it('holds all of a bench and its pictures, and gives it back', () => {
+    const read = readBackUpZip(zipped(demoBench));
+    expect(read).toEqual({ ok: true, value: { bench: demoBench, pictures: [picture] } });
   });
 
-  it('is an entry a line, without room between', () => {
-    const lines = writeFile(demoBench).trimEnd().split('\n');
-    const { shelf, loadouts, schemes, lists, versions } = demoBench;
-    const { kept } = JSON.parse(lines.join('')) as { kept: unknown[] };
-    const entries = [shelf, loadouts, schemes, lists, versions].reduce(
-      (sum, { size }) => sum + size,
-      0,
-    );
-    expect(lines.length).toBeLessThan(entries + kept.length + 12);
-    expect(lines.filter((line) => /^\s|": /.test(line.slice(0, 30)))).toEqual([]);
+  it('makes the bench what it was, in one act, and says before what that changes', () => {
+    const mine = benchOf([gear('mine'), gear('axe', { name: 'Another axe' })], [kit('k')]);
+    const plan = restoring(mine, demoBench, counting());
+    if (!plan.ok) throw new Error(plan.problem.message);
+    expect(after(mine, plan.value.command)).toEqual(demoBench);
+    const [shelf, kits] = plan.value.parts;
+    expect(shelf!.gone).toEqual(['mine']);
+    expect(shelf!.otherwise).toEqual(['Camp axe']);
+    expect(shelf!.back).toHaveLength(demoBench.shelf.size - 1);
+    expect(kits).toMatchObject({ gone: ['k'], otherwise: [] });
+    expect(plan.value.parts.find(({ part }) => part === 'rounds')!.back).toEqual(['Boathouse box']);
   });
 
-  it('of a bench at its limits reads back', () => {
-    const shelf = Array.from({ length: mostGear }, (_, at) =>
-      gear(`g${at}`, {
-        name: `Piece number ${at}`,
-        note: 'Bought in a sale; the seam was sewn anew.',
-      }),
+  it('changes nothing where it is what is here', () => {
+    const plan = restoring(demoBench, demoBench, counting());
+    const none = { back: [], gone: [], otherwise: [] };
+    expect(plan.ok && plan.value.parts).toEqual(
+      plan.ok ? plan.value.parts.map(({ part }) => ({ part, ...none })) : [],
     );
-    const kits = Array.from({ length: 50 }, (_, at) =>
-      kit(
-        `k${at}`,
-        Array.from({ length: mostPlacements }, (__, piece) =>
-          newPlacement(`p${piece}`, `g${(at * 400 + piece) % mostGear}`, { on: 'mat' }),
-        ),
+    expect(plan.ok && apply(emptyBench, plan.value.command).ok).toBe(true);
+  });
+
+  it.each<[string, Uint8Array, RegExp]>([
+    ['what is no zip', strToU8('PK, but no more'), /no zip that can be opened/],
+    ['half a zip', zipped(demoBench).slice(0, 4000), /no zip that can be opened/],
+    ['a zip from elsewhere', zipSync({ 'holiday/beach.jpg': strToU8('x') }), /holds no bench.json/],
+    [
+      'a zip with another file of that name',
+      zipSync({ 'bench.json': strToU8('{"a":1}') }),
+      /format/,
+    ],
+    [
+      'a bomb',
+      zipSync({ 'bench.json': new Uint8Array(70 * 1024 * 1024) }),
+      /unpacks to 70 MB; up to 64 MB/,
+    ],
+    [
+      'a bomb among the pictures',
+      zipSync({ 'pictures/a.webp': new Uint8Array(5 * 1024 * 1024) }),
+      /unpacks to 5 MB; up to 1 MB/,
+    ],
+  ])('refuses %s', (_, zip, why) => {
+    const read = readBackUpZip(zip);
+    expect(read.ok ? '' : read.problem.message).toMatch(why);
+  });
+
+  it('refuses a zip that unpacks to more than it says', () => {
+    const zip = zipSync({ 'bench.json': strToU8('x'.repeat(5000)) });
+    // The size in the directory at its end, 24 bytes into the entry.
+    const at = Buffer.from(zip).lastIndexOf(Buffer.from([0x50, 0x4b, 1, 2]));
+    new DataView(zip.buffer).setUint32(at + 24, 10, true);
+    const read = readBackUpZip(zip);
+    expect(read.ok).toBe(false);
+  });
+
+  it('leaves out what does not belong to it', () => {
+    const names = ['pictures/../../x.webp', 'pictures/a.exe', 'notes.txt', 'pictures/.webp'];
+    const bench = zipSync({
+      'bench.json': strToU8(
+        JSON.stringify({
+          format: 'vivid-acorn',
+          version: 3,
+          currency: 'EUR',
+          gear: [],
+          loadouts: [],
+          schemes: [],
+          lists: [],
+          versions: [],
+        }),
       ),
-    );
-    const bench = benchOf(shelf, kits);
-    const written = writtenFile(bench);
-    if (!written.ok) throw new Error(written.problem.message);
-    expect(written.value.length).toBeLessThan(mostBytes / 2);
-    const read = readBackUp(written.value);
-    expect(read.ok && read.value.bench.shelf.size).toBe(mostGear);
-  });
-
-  it('holds pictures where they are given, and gives them back', () => {
-    const pictures: readonly Picture[] = [{ id: 'photo-1', type: 'image/webp', data: 'UklGRg==' }];
-    const written = writtenFile(demoBench, pictures);
-    expect(written.ok && readBackUp(written.value)).toEqual({
-      ok: true,
-      value: { bench: demoBench, pictures },
+      ...Object.fromEntries(names.map((name) => [name, strToU8('x')])),
     });
-    expect(writeFile(demoBench)).not.toContain('pictures');
-  });
-
-  it('that could not be read back is not given out', () => {
-    const broken: Bench = {
-      ...demoBench,
-      shelf: new Map([['a', gear('a', { goodUntil: '12026-10-10' })]]),
-      loadouts: new Map(),
-    };
-    expect(writtenFile(broken)).toMatchObject({
-      ok: false,
-      problem: { message: expect.stringMatching(/could not be read back.*gear\[0\]\.goodUntil/) },
-    });
-    const large = { id: 'p', type: 'image/png' as const, data: 'A'.repeat(mostBytes) };
-    expect(writtenFile(emptyBench, [large])).toMatchObject({
-      ok: false,
-      problem: { message: expect.stringMatching(/would be 64 MB.*leave the pictures out/) },
-    });
-  });
-});
-
-describe('reading step by step', () => {
-  it('tells how far it is, and can be left', () => {
-    const text = writeFile(withVersions(0, 700));
-    const reading = readingFile(text);
-    const told = [];
-    for (let next = reading.next(); ; next = reading.next()) {
-      if (next.done) {
-        expect(next.value.ok).toBe(true);
-        break;
-      }
-      told.push(next.value);
-    }
-    expect(told.length).toBeGreaterThan(4);
-    for (const [at, { looked, outOf }] of told.entries()) {
-      expect(looked).toBeLessThanOrEqual(outOf);
-      expect(looked).toBeGreaterThanOrEqual(told[at - 1]?.looked ?? 0);
-    }
-  });
-
-  it('ends in a plan for either answer', () => {
-    const other = applied(demoBench, { do: 'change gear', id: 'mirror', change: { massG: 99 } });
-    let next = 0;
-    const planning = plansFor(writeFile(other), demoBench, () => `new-${(next += 1)}`);
-    let step = planning.next();
-    while (!step.done) step = planning.next();
-    if (!step.value.ok) throw new Error(step.value.problem.message);
-    const { keepBoth, replaceMine, kits } = step.value.value;
-    expect(kits).toEqual([...demoBench.loadouts.keys()].sort());
-    expect(applied(demoBench, keepBoth.command).shelf.size).toBeGreaterThan(demoBench.shelf.size);
-    expect(applied(demoBench, replaceMine.command)).toEqual(other);
-  });
-});
-
-describe('a file of version 2', () => {
-  const asVersion2 = (change: (gear: Record<string, unknown>) => void): string => {
-    const file = JSON.parse(writeFile(benchOf([gear('a', { kind: 'gas-canister' })], []))) as {
-      version: number;
-      gear: Record<string, unknown>[];
-      kept?: unknown;
-    };
-    file.version = 2;
-    delete file.kept;
-    for (const field of sinceVersion3) delete file.gear[0]![field];
-    change(file.gear[0]!);
-    return JSON.stringify(file);
-  };
-
-  it.each([
-    ['the kind’s own', 200, 230, 200],
-    ['rounded up', 25.26, 25.3, 25.26],
-  ])('has contents no heavier than the piece where they are %s', (_, massG, contentsG, kept) => {
-    const read = readBackUp(
-      asVersion2((piece) => {
-        piece.massG = massG;
-        piece.contents = { unit: 'g', full: 230, left: 230, massG: contentsG };
-      }),
-    );
-    expect(read.ok && read.value.bench.shelf.get('a')!.contents!.massG).toBe(kept);
-  });
-
-  it('has no fields of version 3', () => {
-    const file = JSON.parse(asVersion2(() => undefined)) as Record<string, unknown>;
-    expect(readBackUp(JSON.stringify({ ...file, kept: [] }))).toMatchObject({
-      ok: false,
-      problem: { message: '“kept” is no field of a file of version 2, as this one says it is.' },
-    });
+    expect(readBackUpZip(bench)).toEqual({ ok: true, value: { bench: emptyBench, pictures: [] } });
   });
 });

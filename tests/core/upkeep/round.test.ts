@@ -193,7 +193,7 @@ describe('a round', () => {
     [
       'more used than there is',
       { used: 2 },
-      '2 of torch are used, missing, failed or to be renewed, and only 1 belong there.',
+      '2 of torch are used, missing, broken or to be renewed, and only 1 belong there.',
     ],
     ['half of one', { used: 0.5 }, 'round.lines[0].used is not a whole number, 0 or more.'],
     ['on no day', { on: '2027-02-30' }, 'round.lines[0].on is not a day of the calendar.'],

@@ -1,0 +1,18 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { usePreferences } from '@/store/preferences';
+
+const DueBell = dynamic(() => import('./due-bell').then((module) => module.DueBell));
+const FolderWriter = dynamic(() => import('./folder-writer').then((module) => module.FolderWriter));
+
+/** What goes on whatever screen is shown, fetched only where somebody wants it: the bell, and the back-up in a folder. */
+export function BesideScreens() {
+  const { bell, hasFolder } = usePreferences();
+  return (
+    <>
+      {bell !== 'off' && <DueBell />}
+      {hasFolder && <FolderWriter />}
+    </>
+  );
+}
