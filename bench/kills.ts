@@ -4,12 +4,15 @@ import os from 'node:os';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
 import { killableBrowser } from '../scripts/killable-browser';
+import { restoreUntilKilled } from './kills-restoring';
 
 /**
  * Kills a real browser at random moments around saving, over and over on one profile: what showed as saved must be there
- * at the next start, and the bench must open each time. `npm run bench:kills -- 60`.
+ * at the next start, and the bench must open each time. `npm run bench:kills -- 60`. With `restore` behind the number, it is
+ * killed while a back-up is restored: the bench must be the old one or the new one, never a mixture.
  */
 const times = Number(process.argv[2] ?? 60);
+const isRestoring = process.argv[3] === 'restore';
 const port = '4331';
 const address = `http://127.0.0.1:${port}`;
 
@@ -28,6 +31,13 @@ let lost = 0;
 let unopened = 0;
 let typed = 0;
 let slowestMs = 0;
+
+if (isRestoring) {
+  const mixed = await restoreUntilKilled(profile, address, times);
+  server.kill('SIGTERM');
+  rmSync(profile, { recursive: true, force: true });
+  process.exit(mixed === 0 ? 0 : 1);
+}
 
 for (let time = 1; time <= times; time += 1) {
   const { page, kill } = await killableBrowser(profile);

@@ -27,11 +27,6 @@ const shots: readonly Shot[] = [
       await page.getByLabel('Type gear to add').fill('steel bottle 1 L 210 g 90x200 mm');
     },
   },
-  {
-    name: 'typed-line',
-    path: '/layout',
-    first: (page) => page.getByLabel('Type gear to add').fill('ridge bottle 1 L 180 g'),
-  },
   { name: 'mat-phone', path: '/layout', phone: true },
   {
     name: 'brief',
@@ -74,7 +69,18 @@ const shots: readonly Shot[] = [
       await page.getByRole('button', { name: /Carry .* outside/ }).waitFor();
     },
   },
-  { name: 'stow-phone', path: '/stow', phone: true, dark: true },
+  { name: 'keep', path: '/keep' },
+  {
+    name: 'round-phone',
+    path: '/keep',
+    phone: true,
+    dark: true,
+    first: async (page) => {
+      await page.getByRole('button', { name: 'Begin a round of Boathouse box' }).click();
+      await page.getByRole('button', { name: 'Begin a round' }).click();
+      await page.getByRole('button', { name: 'Good', exact: true }).click();
+    },
+  },
   { name: 'papers', path: '/papers' },
   { name: 'shelf', path: '/shelf' },
   {

@@ -243,7 +243,7 @@ test('kits are held against a set of rules that was handed on', async ({ page })
     buffer: Buffer.from(JSON.stringify({ format: 'vivid-acorn-challenge', version: 1, ...rules })),
   });
   await expect(page.getByRole('heading', { name: 'Two cups' })).toBeVisible();
-  await page.getByRole('button', { name: 'Make them its rules' }).click();
+  await page.getByRole('button', { name: 'Make them its rules: Portage pack' }).click();
   await page.getByRole('link', { name: 'Brief', exact: true }).click();
   await expect(page.getByLabel('This set is called')).toHaveValue('Two cups');
 });

@@ -41,3 +41,14 @@ export const juneTraverse: Brief = {
   when: { on: 'days', from: '2027-06-14', to: '2027-06-18' },
   weather: noWeather,
 };
+
+/** The landing, where the box waits in the boathouse all the year round. */
+export const atTheLanding: Brief = {
+  ...emptyBrief,
+  ...tealLakes,
+  name: 'At the landing',
+  preset: 'home-box',
+  people: septemberTraverse.people,
+  heard,
+  storedIn: 'shed',
+};

@@ -1,4 +1,4 @@
-import { juneTraverse, septemberTraverse } from './briefs';
+import { atTheLanding, juneTraverse, septemberTraverse } from './briefs';
 import { newPlacement, type Ground, type Loadout, type Place } from '../loadout';
 
 /** One line of a kit: which gear, how many, where. The placement takes its gear's id, as each is there once. */
@@ -80,7 +80,7 @@ export const demoKits: readonly Loadout[] = [
       ['mirror', pouchFront], ['button-compass', pouchFront], ['contact-card', pouchFront],
     ]),
   kit('boathouse-box-kit', 'Boathouse box', 'The stored backup at the landing: warms, feeds and waters two people for two days.',
-    { mostMassG: 25_000, mostPriceMinor: null },
+    { mostMassG: 25_000, mostPriceMinor: null, brief: atTheLanding },
     [
       ['boathouse-box', on('house')],
       ['old-saw', boathouse], ['axe', boathouse], ['old-lighter', boathouse], ['candle', boathouse, 2],

@@ -43,7 +43,7 @@ const wished: Differences = { ...typical, ownership: 'wished' };
 
 /** So many that lie in the boathouse box, seen when it was last looked through. */
 function seen(count: number, known: Partial<Lot> = {}): Differences {
-  const lies = { kit: 'boathouse-box-kit', store: 'boathouse', checkedOn: demoRoundOn };
+  const lies = { kit: 'boathouse-box-kit', checkedOn: demoRoundOn };
   return { count, lots: [{ ...lotOf(count, { ...lies, ...known }), id: 'all' }] };
 }
 

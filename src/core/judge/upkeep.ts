@@ -26,22 +26,26 @@ export const pastTheirDate: Rule<{
   readonly count: number;
   /** The trip’s last day, where it is not past yet today; else null. */
   readonly ends: string | null;
+  /** The day is earlier than what is printed, as it lies warm. */
+  readonly isShortened: boolean;
 }> = {
   id: 'keep/expired',
   find: ({ whole, bench, gear, day }) => {
     const { when } = whole.brief ?? { when: null };
     const last = when?.on === 'days' && when.to > day ? when.to : day;
     return [...sharesIn(whole, bench.shelf, day)].flatMap(([id, shares]) => {
-      const { goodUntil, past } = pastAmong(gear(id), shares, last, whole);
+      const { goodUntil, past, isShortened } = pastAmong(gear(id), shares, last, whole);
       if (goodUntil === null) return [];
       const count = shares.reduce((sum, share) => sum + share.count, 0);
       const ends = goodUntil < day ? null : last;
-      return [{ severity: 'warn', about: [id], figures: { goodUntil, past, count, ends } }];
+      const figures = { goodUntil, past, count, ends, isShortened };
+      return [{ severity: 'warn', about: [id], figures }];
     });
   },
-  says: ({ goodUntil, past, count, ends }, { name }, [placement]) => {
+  says: ({ goodUntil, past, count, ends, isShortened }, { name }, [placement]) => {
     const which = name(placement!);
-    const until = ends === null ? '' : `, and the trip ends on ${ends}`;
+    const warm = isShortened ? ', sooner than printed as it lies warm' : '';
+    const until = `${warm}${ends === null ? '' : `, and the trip ends on ${ends}`}`;
     const is = ends === null ? 'was' : 'is';
     return past < count
       ? `${which}: ${past} of ${count} ${ends === null ? 'were' : 'are'} good until ${goodUntil}${until}.`

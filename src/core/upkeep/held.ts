@@ -74,19 +74,34 @@ export function goodAmong(
   return Math.max(0, shares.reduce((sum, { count }) => sum + count, 0) - bad);
 }
 
-/** How many of the lots at a place are past their date on a day, and the first of those dates; null where none is. */
+/** What of the lots at a place is past its date. */
+export interface PastDate {
+  /** The first of their days; null where none is past. */
+  readonly goodUntil: string | null;
+  readonly past: number;
+  /** That day is earlier than the printed one, as it lies warm. */
+  readonly isShortened: boolean;
+}
+
+/** How many of the lots at a place are past their date on a day, and the first of those dates. */
 export function pastAmong(
   gear: Gear,
   shares: readonly LotShare[],
   day: string,
   kit: Loadout | null,
-): { readonly goodUntil: string | null; readonly past: number } {
-  const past = shares.flatMap(({ lot, count }) => {
-    const until = goodUntilOf(gear, lot, warmthOfLot(lot, kit));
-    return until !== null && until.day < day ? [{ day: until.day, count }] : [];
-  });
-  const [goodUntil = null] = past.map((each) => each.day).sort();
-  return { goodUntil, past: past.reduce((sum, { count }) => sum + count, 0) };
+): PastDate {
+  const past = shares
+    .flatMap(({ lot, count }) => {
+      const until = goodUntilOf(gear, lot, warmthOfLot(lot, kit));
+      return until !== null && until.day < day ? [{ until, count }] : [];
+    })
+    .sort((one, other) => (one.until.day < other.until.day ? -1 : 1));
+  const [first] = past;
+  return {
+    goodUntil: first?.until.day ?? null,
+    past: past.reduce((sum, { count }) => sum + count, 0),
+    isShortened: first?.until.isShortened ?? false,
+  };
 }
 
 /** What lies in one kit of its own, lot by lot, as far as that can be told by the kit alone. */

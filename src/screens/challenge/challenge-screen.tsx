@@ -254,6 +254,7 @@ function Take({
     <Button
       size="sm"
       minHeight="11"
+      aria-label={`Make them its rules: ${own.name}`}
       onClick={() =>
         perform(
           {

@@ -233,6 +233,13 @@ function Tally({ line, onChange, onDone, onCancel }: TallyProps) {
           >
             <Plus size={18} aria-hidden />
           </Button>
+          <Button
+            aria-label={`All the rest: ${words.toLowerCase()}`}
+            disabled={good === 0}
+            onClick={() => onChange({ [what]: line[what] + good })}
+          >
+            All
+          </Button>
         </Flex>
       ))}
       <Flex gap="2" marginTop="2">

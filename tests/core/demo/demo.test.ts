@@ -105,6 +105,7 @@ describe('the demo’s kits', () => {
         'stow/not-stowed',
         'keep/double',
         'keep/expired',
+        'keep/due',
       ]),
     );
   });
