@@ -1,7 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
 import { welcomeAddress } from '../../playwright.config';
+import { databaseVersion } from '../../src/store/database';
 import { open, saved, written } from './bench';
+
+/** What a newer program would have made of the database. */
+const newerVersion = databaseVersion + 1;
 
 /** A page of the origin that has no program in it: what is done to the database there, nobody else does. */
 async function bare(context: BrowserContext): Promise<Page> {
@@ -136,7 +140,7 @@ test('a page that is older than the bench shows none, and says what to do', asyn
   context,
   page,
 }) => {
-  await databaseWith(await bare(context), 9, []);
+  await databaseWith(await bare(context), newerVersion, []);
   for (const path of ['/layout', '/kits', '/papers']) {
     await page.goto(path);
     await expect(alert(page)).toContainText('This page is older than your bench');
@@ -144,7 +148,7 @@ test('a page that is older than the bench shows none, and says what to do', asyn
     await expect(page.locator('main')).not.toContainText(/Start from nothing|Portage pack/);
   }
   expect(JSON.parse(await written(page, 'Write the raw data to a file'))).toMatchObject({
-    version: 9,
+    version: newerVersion,
   });
 });
 
@@ -158,26 +162,28 @@ test('a window that a newer program leaves behind has saved, and says so', async
   await expect(page.locator('[data-mat]')).toContainText('Tin whistle');
   const newer = await bare(context);
   await newer.evaluate(
-    () =>
+    (version) =>
       new Promise<void>((resolve) => {
-        const opening = indexedDB.open('vivid-acorn', 9);
+        const opening = indexedDB.open('vivid-acorn', version);
         opening.onsuccess = () => {
           opening.result.close();
           resolve();
         };
       }),
+    newerVersion,
   );
   await expect(alert(page)).toContainText('A newer version has your bench now');
   await expect(alert(page)).toContainText('All that you did here is saved');
   const raw = await newer.evaluate(
-    () =>
+    (version) =>
       new Promise<string>((resolve) => {
-        const opening = indexedDB.open('vivid-acorn', 9);
+        const opening = indexedDB.open('vivid-acorn', version);
         opening.onsuccess = () => {
           const reading = opening.result.transaction('gear').objectStore('gear').getAll();
           reading.onsuccess = () => resolve(JSON.stringify(reading.result));
         };
       }),
+    newerVersion,
   );
   expect(raw).toContain('Tin whistle');
 });

@@ -2,6 +2,7 @@ import { contentsLike, gearOfKind, kindOf } from '../catalogue';
 import {
   box,
   cylinder,
+  inFields,
   lotOf,
   plainSupply,
   type Form,
@@ -44,7 +45,7 @@ const wished: Differences = { ...typical, ownership: 'wished' };
 /** So many that lie in the boathouse box, seen when it was last looked through. */
 function seen(count: number, known: Partial<Lot> = {}): Differences {
   const lies = { kit: 'boathouse-box-kit', checkedOn: demoRoundOn };
-  return { count, lots: [{ ...lotOf(count, { ...lies, ...known }), id: 'all' }] };
+  return { count, lots: [inFields({ ...lotOf(count, { ...lies, ...known }), id: 'all' })] };
 }
 
 /** Everything owned and wished for at the boathouse of the Teal Lakes. */

@@ -150,9 +150,28 @@ function joinedLots(lots: readonly Lot[]): readonly Lot[] {
     const history = JSON.stringify({ ...lot, id: '', count: 0 }, Object.keys(lot).sort());
     const same = byHistory.get(history);
     if (same) byHistory.set(history, { ...same, count: same.count + lot.count });
-    else byHistory.set(history, { ...lot, id: freshId(ids, lot.id) });
+    else byHistory.set(history, inFields({ ...lot, id: freshId(ids, lot.id) }));
   }
   return [...byHistory.values()];
+}
+
+/** A lot with its fields in the order in which files have them, so that the same lot is always the same text. */
+export function inFields(lot: Lot): Lot {
+  const { id, count, cameOn, goodUntil, openedOn, filledOn, checkedOn } = lot;
+  const { store, storedOn, kit, amiss } = lot;
+  return {
+    id,
+    count,
+    cameOn,
+    goodUntil,
+    openedOn,
+    filledOn,
+    checkedOn,
+    store,
+    storedOn,
+    kit,
+    amiss,
+  };
 }
 
 function freshId(ids: Set<string>, wanted: string): string {

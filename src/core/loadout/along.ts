@@ -2,7 +2,8 @@ import { done, refused, says, type Outcome } from '../quantity';
 import { mostModules, type Bench, type Loadout, type Module } from './bench';
 import type { Command } from './commands';
 import { noSuchKit, withEntry, without } from './entries';
-import { kitsWithin, unsoundModules } from './modules';
+import { kitsWithin } from './modules';
+import { unsoundModules } from './sound-modules';
 
 export type ModuleCommand = Extract<Command, { do: 'take along' | 'move module' | 'leave module' }>;
 

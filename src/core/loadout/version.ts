@@ -10,7 +10,8 @@ import {
   type Version,
 } from './bench';
 import { unboundedKit } from './extent';
-import { kitsWithin, unsoundModules } from './modules';
+import { kitsWithin } from './modules';
+import { unsoundModules } from './sound-modules';
 import { unsound } from './soundness';
 
 /** The part of a bench that one kit needs: the kit, those that go along in it, and the gear placed in them. */

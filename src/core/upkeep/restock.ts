@@ -1,5 +1,6 @@
 import { kindOf } from '../catalogue';
 import {
+  inFields,
   inOrderOfUse,
   lotOf,
   withCount,
@@ -156,7 +157,7 @@ export function boughtCommand(
   const label = `put ${count} × ${gear.name} in as bought`;
   const lot = { cameOn: on, goodUntil, kit: line.kit?.id ?? null };
   if (line.because === 'wished for') {
-    const lots = [{ ...lotOf(count, lot), id: 'all' }];
+    const lots = [inFields({ ...lotOf(count, lot), id: 'all' })];
     const change = { ownership: 'owned', count, lots } as const;
     const commands: Command[] = [{ do: 'change gear', id: gear.id, change }];
     // What did not come yet is wished for still.
