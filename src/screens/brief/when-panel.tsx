@@ -8,23 +8,11 @@ import { Field } from '@/ui/fields/field';
 import { Input } from '@/ui/fields/input';
 import { Panel } from '@/ui/fields/panel';
 import { PillSwitch } from '@/ui/fields/pill-switch';
+import { monthNames } from '@/ui/kit/month-names';
 import { FigureField } from './figure-field';
 import type { BriefProps } from './use-brief';
 
-const months = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-].map((name, at) => [String(at + 1), name] as const);
+const months = monthNames.map((name, at) => [String(at + 1), name] as const);
 
 /** When: days of a calendar, or any time from one month to another. */
 export function WhenPanel({ brief, change, today }: BriefProps & { readonly today: string }) {

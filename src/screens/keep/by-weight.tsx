@@ -6,6 +6,7 @@ import { parseMass, printMass } from '@/core/quantity';
 import { gearOf, placementOf, type Placement, type Round, type RoundLine } from '@/core/loadout';
 import { goodLine, weighedIn } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
+import { Folded } from '@/ui/fields/folded';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import type { KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
@@ -52,17 +53,7 @@ export function ByWeight({ view, round, placement, onWrite }: ByWeightProps) {
   }
 
   return (
-    <Box as="details" marginBottom="2" fontSize="sm">
-      <Box
-        as="summary"
-        cursor="pointer"
-        minHeight="11"
-        display="flex"
-        alignItems="center"
-        fontWeight="600"
-      >
-        Weigh it instead of opening it
-      </Box>
+    <Folded title="Weigh it instead of opening it">
       <LabelledInput
         label={`${holder.name} with all in it`}
         inputMode="decimal"
@@ -132,6 +123,6 @@ export function ByWeight({ view, round, placement, onWrite }: ByWeightProps) {
           )}
         </Box>
       )}
-    </Box>
+    </Folded>
   );
 }

@@ -1,19 +1,5 @@
+import { monthNames } from '@/ui/kit/month-names';
 import { daysBetween } from '@/core/quantity';
-
-const monthNames = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
 
 /** `March 2027`, of `2027-03`. */
 export function monthInWords(month: string): string {

@@ -11,6 +11,7 @@ import { keepPhoto } from '@/store/photos';
 import { whyFailed } from '@/store/why-failed';
 import { Button } from '@/ui/fields/button';
 import { FileChoice } from '@/ui/fields/file-choice';
+import { Folded } from '@/ui/fields/folded';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { Tick } from '@/ui/fields/tick';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
@@ -278,17 +279,7 @@ function Details({ line, gear, today, onChange }: DetailsProps) {
     }
   }
   return (
-    <Box as="details" marginBottom="3" fontSize="sm">
-      <Box
-        as="summary"
-        cursor="pointer"
-        minHeight="11"
-        display="flex"
-        alignItems="center"
-        fontWeight="600"
-      >
-        Note, picture, made ready and tried
-      </Box>
+    <Folded title="Note, picture, made ready and tried">
       <Flex gap="2" align="flex-end" wrap="wrap" marginBottom="2">
         <LabelledInput
           label="Note"
@@ -307,6 +298,6 @@ function Details({ line, gear, today, onChange }: DetailsProps) {
         </FileChoice>
       </Flex>
       <PieceChecks gear={gear} today={today} />
-    </Box>
+    </Folded>
   );
 }
