@@ -10,6 +10,9 @@ import { benchOfLots } from './kits';
 const kits = 50;
 const lots = 5000;
 
+/** The longest that a restoring is let go on before the kill, in ms: about as long as it takes. */
+const longestMs = 400;
+
 /**
  * Restores a back-up over and over on one profile and kills the browser at a random moment of it. Gives how often the bench
  * was neither what it was before nor what the back-up holds.
@@ -35,13 +38,12 @@ export async function restoreUntilKilled(
     if (time > 1) seen.set(there, (seen.get(there) ?? 0) + 1);
     if (there === fresh) {
       // It had come through: taken back, so that the next is killed too.
-      await page.keyboard.press('Control+z');
-      await page.waitForFunction(() => document.querySelector('[data-saving=saved]') !== null);
-      await page.waitForTimeout(3000);
+      await page.getByRole('button', { name: 'Undo: restore a back-up' }).click();
+      while ((await countedOnDisk(page)) !== old) await page.waitForTimeout(100);
     }
     await page.locator('input[aria-label="Back-up to restore"]').setInputFiles(file);
     await page.getByRole('button', { name: 'Restore it' }).click({ timeout: 60_000 });
-    await page.waitForTimeout(Math.random() * 1200);
+    await page.waitForTimeout(Math.random() * longestMs);
     await kill();
   }
   rmSync(folder, { recursive: true, force: true });
