@@ -88,10 +88,8 @@ test('ten thousand lines come in, are searched, and go out again', async ({ page
   for (let at = 0; at < 10_000; at += 1)
     file.gear.push({ ...one!, id: `copy-${at}`, name: `Copy ${at}` });
   await bringIn(page, 'many.json', JSON.stringify(file));
-  // That they come is looked at here; how long they take is measured, beside others, in bench/.
   await expect(page.getByRole('status').filter({ hasText: 'Brought in' })).toContainText(
     '10000 pieces of gear',
-    { timeout: 45_000 },
   );
   await page.getByRole('link', { name: 'Shelf' }).click();
   await expect(page.getByText('10099 of 10099 lines')).toBeVisible();

@@ -142,7 +142,11 @@ function sorted<T extends Identified>(
     const isForked = arrival === 'differs' && onClash === 'keep both';
     const id = isForked ? newId() : entry.id;
     ids.set(found.id, id);
-    return { entry: { ...entry, id }, arrival, isNew: arrival === 'new' || isForked };
+    return {
+      entry: id === entry.id ? entry : { ...entry, id },
+      arrival,
+      isNew: arrival === 'new' || isForked,
+    };
   });
   return { ids, count: count as Counts, brought };
 }
@@ -215,6 +219,7 @@ function withoutPrice(gear: Gear): Gear {
 /** Gear whose lots lie in the kits as they are called here. */
 function lyingIn(gear: Gear, kitIds: ReadonlyMap<string, string>): Gear {
   const { lots, takenFrom } = gear;
+  if (takenFrom === null && lots.every(({ kit }) => kit === null)) return gear;
   const here = (kit: string) => kitIds.get(kit) ?? kit;
   return {
     ...gear,

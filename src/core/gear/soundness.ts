@@ -20,6 +20,7 @@ import { above0, amountRange, mostAmount, upTo, whole, whyNotInRange, type Range
 import { factFigures, factsOf, factWords } from './facts';
 import { careActs, harms, mostMonths } from './keeping';
 import { sorts, sortsOf } from './sorts';
+import { unsoundAway } from './sound-away';
 import { unsoundKeeping, unsoundLots } from './sound-keeping';
 import { fitnesses, type Demand, type Supply } from './supply';
 
@@ -45,7 +46,8 @@ type Word = readonly [field: string, value: string, words: readonly string[]];
  * again, and what is read is sound: files are held to this very check.
  */
 export function unsoundGear(gear: Gear): Problem | null {
-  return (
+  if (knownSound.has(gear)) return null;
+  const found =
     unsoundTexts(gear) ??
     unsoundKeeping(gear) ??
     unsoundIds(gear) ??
@@ -53,9 +55,13 @@ export function unsoundGear(gear: Gear): Problem | null {
     unsoundSupplies(gear) ??
     unsoundWords(gear) ??
     unsoundFigures(gear) ??
-    unsoundContents(gear)
-  );
+    unsoundContents(gear);
+  if (found === null) knownSound.add(gear);
+  return found;
 }
+
+/** Pieces that were looked over and are sound: a piece never changes, and is looked over again as an act is shown and saved. */
+const knownSound = new WeakSet<Gear>();
 
 function unsoundTexts(gear: Gear): Problem | null {
   const { name, note, goodUntil, look, cavities, supplies, checks } = gear;
@@ -85,28 +91,6 @@ function unsoundTexts(gear: Gear): Problem | null {
     if (whyOn) return problem(`checks[${at}].on`, says.noDay(on, whyOn));
   }
   return null;
-}
-
-/** What is wrong with where it is and whose it is. */
-function unsoundAway(gear: Gear): Problem | null {
-  const { lentTo, borrowedFrom, takenFrom, awaySince, backBy } = gear;
-  const whyLentTo = lentTo === null ? null : whyNotName(lentTo);
-  if (whyLentTo) return problem('lentTo', says.nameOf('The name of who has it', whyLentTo));
-  const whyFrom = borrowedFrom === null ? null : whyNotName(borrowedFrom);
-  if (whyFrom) return problem('borrowedFrom', says.nameOf('The name of whose it is', whyFrom));
-  if (takenFrom !== null) {
-    const { kit, in: holder, at } = takenFrom;
-    const wrong = [kit, ...(holder === null ? [] : [holder]), at].find((each) => !isId(each));
-    if (wrong !== undefined) return problem('takenFrom', says.noId(wrong));
-  }
-  for (const field of ['awaySince', 'backBy'] as const) {
-    const day = gear[field];
-    const why = day === null ? null : whyNotDay(day);
-    if (why) return problem(field, says.noDay(day!, why));
-  }
-  return awaySince !== null && backBy !== null && backBy < awaySince
-    ? problem('backBy', says.backBefore())
-    : null;
 }
 
 function unsoundIds({ id, kind, photo, cavities }: Gear): Problem | null {
