@@ -42,6 +42,7 @@ export function benchWith(placements: number): Bench {
     otherBriefs: [],
     modules: [],
     seals: [],
+    copyOf: null,
   };
   return {
     ...emptyBench,

@@ -9,6 +9,7 @@ import {
   unsoundModules,
   unsoundRound,
   unsoundScheme,
+  unsoundTrip,
   unsoundWant,
   type Entry,
   type Loadout,
@@ -18,6 +19,7 @@ import {
   type Round,
   type Shelf,
   type Version,
+  type Trip,
   type Want,
 } from '@/core/loadout';
 
@@ -39,6 +41,7 @@ export interface Records {
   readonly versions: readonly Version[];
   readonly rounds: readonly Round[];
   readonly wants: readonly Want[];
+  readonly trips: readonly Trip[];
   readonly entries: readonly Entry[];
   readonly about: { readonly currency: unknown; readonly cursor: unknown };
 }
@@ -49,7 +52,7 @@ export interface Records {
  * shape only; whole, they are when they are written.
  */
 export function badRecordIn(records: Records): BadRecord | null {
-  const { gear, loadouts, schemes, lists, versions, rounds, wants, entries } = records;
+  const { gear, loadouts, schemes, lists, versions, rounds, wants, trips, entries } = records;
   const bench = {
     ...emptyBench,
     shelf: new Map(gear.map((each) => [each.id, each])),
@@ -69,6 +72,7 @@ export function badRecordIn(records: Records): BadRecord | null {
       wants,
       (each) => unsoundWant(each)?.message ?? whyNoGear(each, bench.shelf),
     ) ??
+    firstBad('trips', trips, (each) => unsoundTrip(each)?.message) ??
     firstBad('entries', entries, whyNoEntry) ??
     badAbout(records)
   );

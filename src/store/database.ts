@@ -20,7 +20,7 @@ import {
 import type { BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 9;
+export const databaseVersion = 10;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -135,6 +135,11 @@ const ladder: readonly Step[] = [
     database.createObjectStore('wants', { keyPath: 'id' });
     if (!migrate) return;
     await eachOf(upgrading, 'gear', migrate.gearFromEarlyVersion3);
+    await loadoutsFilledIn(database, upgrading, migrate);
+  },
+  // And which kit was made after which, and what was used on trips.
+  async (database, upgrading, migrate) => {
+    database.createObjectStore('trips', { keyPath: 'id' });
     await loadoutsFilledIn(database, upgrading, migrate);
   },
 ];

@@ -52,6 +52,7 @@ describe('the ladder of versions', () => {
       'preferences',
       'rounds',
       'schemes',
+      'trips',
       'versions',
       'wants',
     ]);

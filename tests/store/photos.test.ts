@@ -22,6 +22,7 @@ const nothingChanged = {
   versions: [],
   rounds: [],
   wants: [],
+  trips: [],
 };
 
 function entry(change: Partial<Entry['change']>): Entry {

@@ -58,6 +58,7 @@ export function kit(id: string, placements: Loadout['placements'] = []): Loadout
     otherBriefs: [],
     modules: [],
     seals: [],
+    copyOf: null,
   };
 }
 

@@ -10,7 +10,10 @@ import {
   type Command,
   type GearChange,
   type Loadout,
+  type Round,
+  type Trip,
   type Version,
+  type Want,
 } from '@/core/loadout';
 
 /** Numbers as nobody types them, and some that somebody does. */
@@ -137,6 +140,57 @@ const anyVersion: fc.Arbitrary<Version> = fc
   .map((kit) => versionOf(wildStart, kit.id, { id: 'v', day: '2026-10-01', note: 'kept' }))
   .chain(spoilt);
 
+const anyRound: fc.Arbitrary<Round> = spoilt<Round>({
+  id: 'r',
+  kit: 'float-pouch-kit',
+  kitName: 'Float pouch',
+  begunOn: '2026-10-01',
+  endedOn: '2026-10-02',
+  lines: kits[0]!.placements.slice(0, 3).map(({ id, gear, count }) => ({
+    placement: id,
+    gear,
+    name: gear,
+    count,
+    used: 0,
+    renew: 1,
+    missing: 0,
+    failed: 0,
+    isMoved: false,
+    isByWeight: false,
+    did: ['inspect'],
+    note: 'damp',
+    photo: null,
+    on: '2026-10-01',
+  })),
+  unreached: 2,
+  note: '',
+});
+
+const anyWant: fc.Arbitrary<Want> = fc.constantFrom(...pieces).chain(({ id }) =>
+  spoilt<Want>({
+    id: 'w',
+    gear: id,
+    count: 2,
+    kit: 'float-pouch-kit',
+    placement: null,
+    because: 'used',
+    since: '2026-10-02',
+    note: '',
+  }),
+);
+
+const anyTrip: fc.Arbitrary<Trip> = spoilt<Trip>({
+  id: 't',
+  kit: 'float-pouch-kit',
+  kitName: 'Float pouch',
+  name: 'autumn',
+  from: '2026-09-24',
+  to: '2026-09-28',
+  pieces: pieces.slice(0, 3).map(({ id, name }) => ({ gear: id, name, wasUsed: true })),
+  missed: ['a dry bag'],
+  note: '',
+});
+
 /** Commands of every sort on the demo, any field of which may be anything of its kind. */
 export const wildCommands: fc.Arbitrary<readonly Command[]> = fc.array(
   fc.oneof(
@@ -195,6 +249,14 @@ export const wildCommands: fc.Arbitrary<readonly Command[]> = fc.array(
         ),
       }),
     }),
+    anyRound.map((round): Command => ({ do: 'keep round', round })),
+    anyWant.map((want): Command => ({ do: 'keep want', want })),
+    anyTrip.map((trip): Command => ({ do: 'keep trip', trip })),
+    fc.constantFrom<Command>(
+      { do: 'remove round', id: 'r' },
+      { do: 'remove want', id: 'w' },
+      { do: 'remove trip', id: 't' },
+    ),
     fc.record({
       do: fc.constant('place' as const),
       loadout: fc.constantFrom(...kits.map(({ id }) => id)),

@@ -35,6 +35,7 @@ function kit(
     placements,
     modules: [],
     seals: [],
+    copyOf: null,
   };
 }
 

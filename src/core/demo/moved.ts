@@ -14,6 +14,7 @@ export function movedByYears(bench: Bench, years: number): Bench {
     versions: eachOf(bench.versions, versionMoved),
     rounds: eachOf(bench.rounds, roundMoved),
     wants: eachOf(bench.wants, (want) => ({ ...want, since: day(want.since) })),
+    trips: eachOf(bench.trips, (trip) => ({ ...trip, from: day(trip.from), to: day(trip.to) })),
   };
 
   function gearMoved(gear: Gear): Gear {

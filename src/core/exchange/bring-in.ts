@@ -59,6 +59,15 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
     kit: want.kit && (loadouts.ids.get(want.kit) ?? want.kit),
   }));
 
+  const trips = sort(file.trips, bench.trips, (trip) => ({
+    ...trip,
+    kit: loadouts.ids.get(trip.kit) ?? trip.kit,
+    pieces: trip.pieces.map((piece) => ({
+      ...piece,
+      gear: gear.ids.get(piece.gear) ?? piece.gear,
+    })),
+  }));
+
   const gearHere = gear.brought.map((each) => ({
     ...each,
     entry: lyingIn(each.entry, loadouts.ids),
@@ -91,6 +100,7 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
     ...changedOf(versions.brought).map((version) => ({ do: 'keep version', version }) as const),
     ...changedOf(rounds.brought).map((round) => ({ do: 'keep round', round }) as const),
     ...changedOf(wants.brought).map((want) => ({ do: 'keep want', want }) as const),
+    ...changedOf(trips.brought).map((trip) => ({ do: 'keep trip', trip }) as const),
   ];
   return {
     command: { do: 'together', label: 'bring in a file', commands },
@@ -99,7 +109,7 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
       name: [...file.loadouts.values()][at]!.name,
       arrival,
     })),
-    others: sumOf(schemes.count, lists.count, versions.count, rounds.count, wants.count),
+    others: sumOf(...[schemes, lists, versions, rounds, wants, trips].map(({ count }) => count)),
     pricesLeftBehind,
   };
 }
@@ -240,6 +250,13 @@ function onGear(
       ...placement,
       gear: gearIds.get(placement.gear) ?? placement.gear,
     })),
+    copyOf: loadout.copyOf && {
+      ...loadout.copyOf,
+      stands: loadout.copyOf.stands.map(({ gear, of }) => ({
+        gear: gearIds.get(gear) ?? gear,
+        of: gearIds.get(of) ?? of,
+      })),
+    },
   };
 }
 
@@ -255,7 +272,11 @@ function onKits(
     kit: kitIds.get(module.kit) ?? module.kit,
   }));
   const isForked = arrival === 'differs' && onClash === 'keep both';
-  return { ...loadout, modules, ...(isForked && { name: forkedName(loadout.name) }) };
+  const copyOf = loadout.copyOf && {
+    ...loadout.copyOf,
+    kit: kitIds.get(loadout.copyOf.kit) ?? loadout.copyOf.kit,
+  };
+  return { ...loadout, modules, copyOf, ...(isForked && { name: forkedName(loadout.name) }) };
 }
 
 function forkedName(name: string): string {

@@ -61,6 +61,7 @@ export function loadoutFromEarlyVersion3(loadout: unknown): unknown {
   return {
     wishes: [],
     seals: [],
+    copyOf: null,
     ...loadout,
     brief: briefFromEarlyVersion3(brief),
     otherBriefs: eachOf(otherBriefs, briefFromEarlyVersion3),
@@ -107,6 +108,7 @@ export function entryFromEarlyVersion3(entry: unknown): unknown {
     change: {
       rounds: [],
       wants: [],
+      trips: [],
       ...change,
       gear: swapped(change.gear, gearFromEarlyVersion3),
       loadouts: swapped(change.loadouts, loadoutFromEarlyVersion3),

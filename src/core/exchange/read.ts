@@ -10,6 +10,7 @@ import {
   unsoundRound,
   unsoundScheme,
   unsoundVersion,
+  unsoundTrip,
   unsoundWant,
   type Bench,
   type Want,
@@ -143,6 +144,7 @@ function* hangingTogether(
     ['lists', file.lists.map((list) => () => unsoundList(list))],
     ['rounds', file.rounds.map((round) => () => unsoundRound(round))],
     ['wants', file.wants.map((want) => () => unsoundWant(want) ?? wantOfNothing(want, bench))],
+    ['trips', file.trips.map((trip) => () => unsoundTrip(trip))],
     ['versions', [...bench.versions.values()].map((version) => () => unsoundVersion(version))],
   ];
   let looked = before;

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { currencies, mostMassG, mostPriceMinor } from '../quantity';
 import { above0, jobIds, mostCount, mostDemands, upTo } from '../gear';
 import {
+  copyOfOutline,
   grounds,
   mostCategories,
   mostGear,
@@ -14,13 +15,17 @@ import {
   mostRounds,
   mostSchemes,
   mostSeals,
+  mostTrips,
   mostVersions,
   mostWants,
   mostWays,
   mostWishes,
   roundOutline,
+  tripOutline,
   wantOutline,
+  type CopyOf,
   type Round,
+  type Trip,
   type Want,
 } from '../loadout';
 import { briefSchema } from './brief-schema';
@@ -102,6 +107,7 @@ export const loadoutSchema = v.strictObject({
     ),
     [],
   ),
+  copyOf: v.optional(v.nullable(schemaOf(copyOfOutline) as v.GenericSchema<CopyOf, CopyOf>), null),
 });
 
 /** A grouping of jobs of the person's own; jobs it leaves out are gathered beyond it. */
@@ -171,6 +177,7 @@ export const fileParts = {
   versions: { entry: versionSchema, most: mostVersions },
   rounds: { entry: schemaOf(roundOutline) as v.GenericSchema<Round, Round>, most: mostRounds },
   wants: { entry: schemaOf(wantOutline) as v.GenericSchema<Want, Want>, most: mostWants },
+  trips: { entry: schemaOf(tripOutline) as v.GenericSchema<Trip, Trip>, most: mostTrips },
   pictures: { entry: pictureSchema, most: mostGear },
 } as const;
 
@@ -198,6 +205,7 @@ export const fileSchema = v.strictObject({
   versions: listOf('versions'),
   rounds: v.optional(listOf('rounds'), []),
   wants: v.optional(listOf('wants'), []),
+  trips: v.optional(listOf('trips'), []),
   pictures: v.optional(listOf('pictures'), []),
 });
 
@@ -214,6 +222,7 @@ export const envelopeSchema = v.strictObject({
   versions: entries('versions'),
   rounds: v.optional(entries('rounds'), []),
   wants: v.optional(entries('wants'), []),
+  trips: v.optional(entries('trips'), []),
   pictures: v.optional(entries('pictures'), []),
 });
 

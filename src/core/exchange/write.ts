@@ -28,6 +28,7 @@ export function writeFile(bench: Bench, pictures: readonly Picture[] = []): stri
     versions,
     rounds: inOrder(bench.rounds),
     wants: inOrder(bench.wants),
+    trips: inOrder(bench.trips),
     ...(pictures.length > 0 && { pictures }),
   };
   const about = { format: formatName, version: formatVersion, currency: bench.currency };

@@ -22,6 +22,7 @@ import { part } from './parting';
 import { layFor, move, place, setCount, standIn, takeOut } from './placing';
 import { unsoundList } from './sound-list';
 import { mostRounds, mostWants, unsoundRound, unsoundWant } from './round';
+import { mostTrips, unsoundTrip } from './trip';
 import { unsound, unsoundAbout } from './soundness';
 import { unsoundVersion } from './version';
 
@@ -92,6 +93,10 @@ function afterCommand(bench: Bench, command: Command): Outcome<Bench> {
       return bench.shelf.has(command.want.gear)
         ? keep(bench, 'wants', command.want, unsoundWant(command.want), mostWants)
         : noSuchGear(command.want.gear);
+    case 'keep trip':
+      return keep(bench, 'trips', command.trip, unsoundTrip(command.trip), mostTrips);
+    case 'remove trip':
+      return remove(bench, 'trips', command.id);
     case 'remove round':
       return remove(bench, 'rounds', command.id);
     case 'remove want':

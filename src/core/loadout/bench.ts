@@ -3,7 +3,9 @@ import type { Brief } from '../brief/brief';
 import type { Gear, JobId } from '../gear';
 import type { OwnScheme } from './own-scheme';
 import type { ReferenceList } from './reference-list';
+import type { CopyOf } from './copy-of';
 import type { Round, Want } from './round';
+import type { Trip } from './trip';
 
 /** Where a loadout stands on no gear: the body, a vehicle, a house, or still on the mat, not stowed. */
 export const grounds = ['body', 'vehicle', 'house', 'mat'] as const;
@@ -78,6 +80,8 @@ export interface Loadout {
   readonly modules: readonly Module[];
   /** Holders that are sealed, each once. */
   readonly seals: readonly Seal[];
+  /** The kit that it was made after; null where it is one of its own. */
+  readonly copyOf: CopyOf | null;
 }
 
 /** A kit as it was on a day, with its gear as it was, so that it can be held against any other. */
@@ -108,6 +112,8 @@ export interface Bench {
   readonly rounds: ReadonlyMap<string, Round>;
   /** What is to be got. */
   readonly wants: ReadonlyMap<string, Want>;
+  /** What was used on trips, written down after them. */
+  readonly trips: ReadonlyMap<string, Trip>;
 }
 
 /** How much one bench may hold, and how many kits may go along in one. */
@@ -127,6 +133,7 @@ export const emptyBench: Bench = {
   versions: new Map(),
   rounds: new Map(),
   wants: new Map(),
+  trips: new Map(),
 };
 
 export function isOnGround(place: Place): place is { readonly on: Ground } {

@@ -4,6 +4,7 @@ import type { Bench, Loadout, Module, Place, Placement, Version } from './bench'
 import type { OwnScheme } from './own-scheme';
 import type { ReferenceList } from './reference-list';
 import type { Round, Want } from './round';
+import type { Trip } from './trip';
 
 /** A person's act, as plain data. Ids of new things come with the command, so that it can be replayed. */
 export type Command =
@@ -53,6 +54,8 @@ export type Command =
   | { readonly do: 'remove round'; readonly id: string }
   | { readonly do: 'keep want'; readonly want: Want }
   | { readonly do: 'remove want'; readonly id: string }
+  | { readonly do: 'keep trip'; readonly trip: Trip }
+  | { readonly do: 'remove trip'; readonly id: string }
   /** The kit is as it was in a version again; gear that is gone from the shelf comes back with it. */
   | { readonly do: 'put back'; readonly version: string }
   | { readonly do: 'count in'; readonly currency: Currency }
@@ -171,6 +174,10 @@ export function describe(command: Command, bench: Bench): string {
       return `remove a round of ${bench.rounds.get(command.id)?.kitName ?? ''}`;
     case 'keep want':
       return `put ${gearName(bench, command.want.gear)} on the restock list`;
+    case 'keep trip':
+      return `write down the trip of ${command.trip.to}`;
+    case 'remove trip':
+      return `remove the trip of ${bench.trips.get(command.id)?.to ?? ''}`;
     case 'remove want':
       return `take ${gearName(bench, bench.wants.get(command.id)?.gear ?? '')} off the restock list`;
     case 'put back':

@@ -2,14 +2,15 @@ import { somebody, type Brief } from '../brief/brief';
 import type { Bench, Loadout } from './bench';
 
 /**
- * A bench as it is handed to others: of its people nothing but how many they are, and nothing of what was found on rounds or
- * is to be got.
+ * A bench as it is handed to others: of its people nothing but how many they are and for whom a kit was made after another,
+ * and nothing of what was found on rounds, used on trips or is to be got.
  */
 export function forOthers(bench: Bench): Bench {
   return {
     ...bench,
     rounds: new Map(),
     wants: new Map(),
+    trips: new Map(),
     loadouts: new Map([...bench.loadouts].map(([id, loadout]) => [id, kitForOthers(loadout)])),
     versions: new Map(
       [...bench.versions].map(([id, version]) => [
@@ -30,6 +31,7 @@ function kitForOthers(loadout: Loadout): Loadout {
     ...loadout,
     brief: brief && briefForOthers(brief),
     otherBriefs: otherBriefs.map(briefForOthers),
+    copyOf: loadout.copyOf && { ...loadout.copyOf, forWhom: '' },
   };
 }
 

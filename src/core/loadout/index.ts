@@ -4,6 +4,8 @@ export * from './own-scheme';
 export * from './reference-list';
 export * from './version';
 export * from './round';
+export * from './trip';
+export * from './copy-of';
 export * from './modules';
 export * from './using';
 export * from './tree';

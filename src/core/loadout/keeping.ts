@@ -15,7 +15,7 @@ import { whyNotLaidFor } from './placing';
 import { whyNotIn } from './whereabouts';
 
 /** What a bench keeps beside its gear and its kits. */
-export type Shelved = 'schemes' | 'lists' | 'versions' | 'rounds' | 'wants';
+export type Shelved = 'schemes' | 'lists' | 'versions' | 'rounds' | 'wants' | 'trips';
 
 /** The bench with an entry that has that problem, or none; the same id stands for the same entry. */
 export function keep<Which extends Shelved>(

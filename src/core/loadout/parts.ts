@@ -3,6 +3,7 @@ import type { Bench, Loadout, Version } from './bench';
 import type { OwnScheme } from './own-scheme';
 import type { ReferenceList } from './reference-list';
 import type { Round, Want } from './round';
+import type { Trip } from './trip';
 
 /**
  * The parts that a bench is kept in, in the order in which one may need those before it: one entry for each, of which
@@ -16,6 +17,7 @@ export interface Parts {
   readonly versions: Version;
   readonly rounds: Round;
   readonly wants: Want;
+  readonly trips: Trip;
 }
 
 export type Part = keyof Parts;
@@ -29,6 +31,7 @@ export const inBench = {
   versions: 'versions',
   rounds: 'rounds',
   wants: 'wants',
+  trips: 'trips',
 } as const satisfies Record<Part, keyof Bench>;
 
 export const parts = Object.keys(inBench) as readonly Part[];

@@ -11,6 +11,7 @@ import {
   whyNotName,
   whyNotPlain,
 } from '../gear';
+import { whyNotOfOutline } from '../gear/outline';
 import {
   isOnGround,
   mostModules,
@@ -22,6 +23,7 @@ import {
   type Shelf,
   type Wish,
 } from './bench';
+import { copyOfOutline } from './copy-of';
 import { mostPlacements } from './extent';
 import { whyNotCount, whyNotLaidFor } from './placing';
 import { looped } from './tree';
@@ -58,6 +60,10 @@ export function unsoundAbout(loadout: Loadout): Problem | null {
   if (brief) return brief;
   const seal = unsoundSeals(loadout);
   if (seal) return seal;
+  if (loadout.copyOf !== null) {
+    const copy = whyNotOfOutline(loadout.copyOf, copyOfOutline, 'copyOf');
+    if (copy) return copy;
+  }
   if (modules.length > mostModules) {
     return { field: 'modules', message: says.alongFull(mostModules) };
   }

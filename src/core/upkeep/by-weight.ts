@@ -11,7 +11,7 @@ import {
 } from '../loadout';
 
 /** How far a mass may be off, as a share of it (own planning values); what was weighed is off by the scale’s step. */
-const offBy = { stated: 0.03, typical: 0.15 } as const;
+export const offBy = { stated: 0.03, typical: 0.15 } as const;
 
 /** A sealed holder is as it was within so much, in g, or two steps of the scale. */
 const sealedWithinG = 2;

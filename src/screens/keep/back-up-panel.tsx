@@ -143,6 +143,7 @@ const partNames: Readonly<Record<Part, string>> = {
   versions: 'Versions',
   rounds: 'Rounds',
   wants: 'To restock',
+  trips: 'Trips',
 };
 
 /** So many names are told of one change. */

@@ -145,7 +145,9 @@ function Differences({ plan }: { readonly plan: BringIn }) {
         <li key={name}>{name} is here already and differs</li>
       ))}
       {plan.others.differs > 0 && (
-        <li>Schemes, lists, versions, rounds and wants: {plan.others.differs} that differ</li>
+        <li>
+          Schemes, lists, versions, rounds, trips and wants: {plan.others.differs} that differ
+        </li>
       )}
     </Box>
   );

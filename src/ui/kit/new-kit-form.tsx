@@ -36,6 +36,7 @@ export function NewKitForm({ action, onMade }: NewKitFormProps) {
       placements: [],
       modules: [],
       seals: [],
+      copyOf: null,
     };
     if (perform({ do: 'add kit', loadout })) {
       setName('');

@@ -113,6 +113,7 @@ const partWords: Readonly<Record<BadRecord['part'], string>> = {
   versions: 'A version of a kit',
   rounds: 'A round',
   wants: 'A line of the restock list',
+  trips: 'What was used on a trip',
   entries: 'What can be undone',
   about: 'What the bench says of itself',
 };

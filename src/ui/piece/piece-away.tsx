@@ -78,14 +78,21 @@ function AwayForm(props: PieceProps & { readonly onDone: () => void }) {
   const [who, setWho] = useState('');
   const [to, setTo] = useState(others[0]?.id ?? '');
   const [backBy, setBackBy] = useState('');
+  const [many, setMany] = useState(String(placement.count));
 
   function go(): void {
-    const by = backBy === '' ? null : backBy;
     const name = who.trim();
+    const going = {
+      kit: own,
+      placement: placement.id,
+      count: /^\d+$/.test(many.trim()) ? Number(many) : 0,
+      since: kit.day,
+      backBy: backBy === '' ? null : backBy,
+    };
     if (how === 'take') {
       const target = bench.loadouts.get(to);
       if (!target) return;
-      const taken = takenCommand(bench, own, placement.id, target, kit.day, by, newId);
+      const taken = takenCommand(bench, going, target, newId);
       if (carryOut(taken, `${gear.name} is taken for ${target.name}, on its mat.`)) select(null);
       return;
     }
@@ -96,10 +103,10 @@ function AwayForm(props: PieceProps & { readonly onDone: () => void }) {
     }
     const command =
       how === 'lend'
-        ? lentCommand(gear, name, kit.day, by)
-        : borrowedCommand(gear, name, kit.day, by);
+        ? lentCommand(bench, going, name, newId)
+        : borrowedCommand(bench, going, name, newId);
     const said = how === 'lend' ? `is lent to ${name}` : `is borrowed from ${name}`;
-    if (perform(command, `${gear.name} ${said}.`)) onDone();
+    if (carryOut(command, `${gear.name} ${said}.`)) onDone();
   }
 
   return (
@@ -134,6 +141,15 @@ function AwayForm(props: PieceProps & { readonly onDone: () => void }) {
             label={how === 'lend' ? 'Who has it' : 'Whose it is'}
             value={who}
             onChange={(event) => setWho(event.target.value)}
+          />
+        )}
+        {placement.count > 1 && (
+          <LabelledInput
+            label={`How many of ${placement.count}`}
+            inputMode="numeric"
+            maxWidth="120px"
+            value={many}
+            onChange={(event) => setMany(event.target.value)}
           />
         )}
         <LabelledInput

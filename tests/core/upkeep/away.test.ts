@@ -39,6 +39,11 @@ function carriedOut(of: Bench, command: Outcome<Command>): Bench {
   return after(of, command.value);
 }
 
+/** So many of a piece of the kit that go away today. */
+function going(placement: string, count = 1, backBy: string | null = null) {
+  return { kit: bench.loadouts.get('k')!, placement, count, since: today, backBy };
+}
+
 function says(
   of: Bench,
   rule: string,
@@ -52,7 +57,10 @@ function says(
 }
 
 describe('what is lent', () => {
-  const lent = after(bench, lentCommand(bench.shelf.get('knife')!, 'Ida', today, '2027-04-01'));
+  const lent = carriedOut(
+    bench,
+    lentCommand(bench, going('knife', 1, '2027-04-01'), 'Ida', counting()),
+  );
 
   it('does nothing in its kit, and is asked for after its day', () => {
     expect(says(lent, 'keep/not-there', today, { about: 'knife' })).toEqual([
@@ -70,16 +78,52 @@ describe('what is lent', () => {
   });
 
   it('is not to be back before it went', () => {
-    expect(() =>
-      after(bench, lentCommand(bench.shelf.get('knife')!, 'Ida', today, '2027-03-09')),
-    ).toThrow('It is to be back before it went.');
+    const early = lentCommand(bench, going('knife', 1, '2027-03-09'), 'Ida', counting());
+    expect(early).toMatchObject({
+      ok: false,
+      problem: { message: expect.stringContaining('It is to be back before it went.') as string },
+    });
+  });
+
+  it('in part, leaves the others, and comes back to them', () => {
+    const cells = kept('belt-knife', 'pegs', [
+      lot('old', 2, { cameOn: '2025-01-01' }),
+      lot('new', 4, { cameOn: '2026-01-01' }),
+    ]);
+    const many = benchOf([cells], [kit('k', [newPlacement('p', 'pegs', { on: 'house' }, 5)])]);
+    const at = { kit: many.loadouts.get('k')!, placement: 'p', since: today, backBy: null };
+    const away = carriedOut(many, lentCommand(many, { ...at, count: 3 }, 'Ida', counting()));
+    const [lines, places] = [[...away.shelf.values()], away.loadouts.get('k')!.placements];
+    expect(lines.map(({ count, lentTo }) => [count, lentTo])).toEqual([
+      [3, null],
+      [3, 'Ida'],
+    ]);
+    expect(lines[1]!.lots).toMatchObject([
+      { count: 2, cameOn: '2025-01-01' },
+      { count: 1, cameOn: '2026-01-01' },
+    ]);
+    expect(places.map(({ gear, count }) => [gear, count])).toEqual([
+      ['pegs', 2],
+      [lines[1]!.id, 3],
+    ]);
+    const back = carriedOut(away, backCommand(away, lines[1]!, counting()));
+    expect([...back.shelf.values()]).toMatchObject([{ id: 'pegs', count: 6, lentTo: null }]);
+    expect(back.loadouts.get('k')!.placements).toEqual(many.loadouts.get('k')!.placements);
+    expect(
+      back.shelf
+        .get('pegs')!
+        .lots.map(({ count, cameOn }) => [cameOn, count])
+        .sort(),
+    ).toEqual(cells.lots.map(({ count, cameOn }) => [cameOn, count]));
+    expect(lentCommand(many, { ...at, count: 6 }, 'Ida', counting())).toMatchObject({ ok: false });
+    expect(lentCommand(many, { ...at, count: 0 }, 'Ida', counting())).toMatchObject({ ok: false });
   });
 });
 
 describe('what is borrowed', () => {
-  const borrowed = after(
+  const borrowed = carriedOut(
     bench,
-    borrowedCommand(bench.shelf.get('knife')!, 'Bo', today, '2027-04-01'),
+    borrowedCommand(bench, going('knife', 1, '2027-04-01'), 'Bo', counting()),
   );
 
   it('counts until its day', () => {
@@ -102,15 +146,7 @@ describe('what is borrowed', () => {
 
 describe('what is taken for another kit', () => {
   const { loadouts } = bench;
-  const command = takenCommand(
-    bench,
-    loadouts.get('k')!,
-    'knife',
-    loadouts.get('other')!,
-    today,
-    null,
-    counting(),
-  );
+  const command = takenCommand(bench, going('knife'), loadouts.get('other')!, counting());
   const taken = carriedOut(bench, command);
 
   it('lies on the mat there, and leaves a hole where it was', () => {
@@ -137,15 +173,9 @@ describe('what is taken for another kit', () => {
   });
 
   it('is not taken twice, and what is at home does not come back', () => {
-    const twice = takenCommand(
-      taken,
-      taken.loadouts.get('other')!,
-      taken.loadouts.get('other')!.placements[0]!.id,
-      taken.loadouts.get('k')!,
-      today,
-      null,
-      counting(),
-    );
+    const other = taken.loadouts.get('other')!;
+    const again = { ...going('knife'), kit: other, placement: other.placements[0]!.id };
+    const twice = takenCommand(taken, again, taken.loadouts.get('k')!, counting());
     expect(twice).toMatchObject({ ok: false });
     expect(backCommand(bench, bench.shelf.get('knife')!, counting())).toMatchObject({ ok: false });
   });

@@ -1,0 +1,147 @@
+import fc from 'fast-check';
+import { demoBench } from '@/core/demo';
+import { newPlacement, type Bench } from '@/core/loadout';
+import { copiesBehind, copiesBroughtOn, copiesOf, copiesOfKit, type Copies } from '@/core/upkeep';
+import type { Outcome } from '@/core/quantity';
+import { benchOf, gear, holder, kit } from '../../support/benches';
+import { after, counting, keptIn } from '../../support/upkeep';
+
+const today = '2027-03-10';
+const inBox = { in: 'box', cavity: 'inside' } as const;
+
+/** A box with a knife and four pegs, of which two more lie on the shelf; and another knife of the kind. */
+const pattern = kit('k', [
+  newPlacement('box', 'box', { on: 'house' }),
+  newPlacement('knife', 'knife', inBox),
+  newPlacement('pegs', 'pegs', inBox, 4),
+]);
+const bench = benchOf(
+  [
+    holder('box', { kind: 'tin' }),
+    gear('knife', { kind: 'belt-knife' }),
+    gear('other-knife', { kind: 'belt-knife', massG: 120 }),
+    gear('pegs', { kind: null, count: 6 }),
+  ],
+  [{ ...pattern, brief: keptIn('shed') }],
+);
+
+function made(of: Outcome<Copies>): Copies {
+  if (!of.ok) throw new Error(of.problem.message);
+  return of.value;
+}
+
+function copied(of: Bench, forWhom: readonly string[]): readonly [Bench, Copies] {
+  const copies = made(copiesOfKit(of, 'k', forWhom, today, counting()));
+  return [after(of, copies.command), copies];
+}
+
+const few = (all: Copies['toBuy']) => all.map(({ gear: { name }, count }) => [name, count]);
+
+describe('copies of a kit', () => {
+  const [two, copies] = copied(bench, ['Ada', '']);
+
+  it('take free pieces first and wish for the rest, once a line over all of them', () => {
+    expect(few(copies.fromShelf)).toEqual([
+      ['other-knife', 1],
+      ['pegs', 2],
+    ]);
+    expect(few(copies.toBuy)).toEqual([
+      ['box', 2],
+      ['pegs', 6],
+      ['knife', 1],
+    ]);
+    const wished = [...two.shelf.values()].filter(({ ownership }) => ownership === 'wished');
+    expect(wished.map(({ name, count }) => [name, count])).toEqual(few(copies.toBuy));
+  });
+
+  it('are laid out as their pattern is, with a name of their own', () => {
+    const all = copiesOf(two, 'k');
+    expect(all.map(({ name }) => name)).toEqual(['k, Ada', 'k 3']);
+    expect(all.map(({ copyOf }) => copyOf!.forWhom)).toEqual(['Ada', '']);
+    for (const { placements } of all) {
+      const [box] = placements;
+      expect(placements.reduce((sum, { count }) => sum + count, 0)).toBe(6);
+      for (const { place } of placements.slice(1)) {
+        expect(place).toEqual({ in: box!.id, cavity: 'inside' });
+      }
+    }
+    expect(copiesBehind(two, 'k')).toEqual([]);
+  });
+
+  it('know when their pattern is another, and are brought up to it', () => {
+    const more = after(two, {
+      do: 'together',
+      label: 'change the pattern',
+      commands: [
+        { do: 'add gear', gear: [gear('saw', { kind: null })] },
+        { do: 'place', loadout: 'k', placement: newPlacement('saw', 'saw', inBox) },
+        { do: 'take out', loadout: 'k', placement: 'knife', contents: 'leave too' },
+      ],
+    });
+    const behind = copiesBehind(more, 'k');
+    expect(behind.map(({ lacks, over }) => [few(lacks), few(over)])).toEqual([
+      [[['saw', 1]], [['other-knife', 1]]],
+      [[['saw', 1]], [['knife', 1]]],
+    ]);
+    const on = made(copiesBroughtOn(more, 'k', today, counting('on')));
+    expect(few(on.toBuy)).toEqual([['saw', 2]]);
+    const now = after(more, on.command);
+    expect(copiesBehind(now, 'k').flatMap(({ lacks }) => lacks)).toEqual([]);
+    expect(copiesOf(now, 'k')[0]!.placements.at(-1)!.place).toMatchObject({ cavity: 'inside' });
+    expect(copiesBroughtOn(now, 'k', today, counting())).toMatchObject({ ok: false });
+  });
+
+  it('leave what their owners put in of their own alone', () => {
+    const [copy] = copiesOf(two, 'k');
+    const own = after(two, {
+      do: 'together',
+      label: 'add a mirror',
+      commands: [
+        { do: 'add gear', gear: [gear('mirror')] },
+        { do: 'place', loadout: copy!.id, placement: newPlacement('m', 'mirror', { on: 'mat' }) },
+      ],
+    });
+    expect(copiesBehind(own, 'k')).toEqual([]);
+  });
+
+  it('are refused for nobody, for too many, and of no kit', () => {
+    for (const forWhom of [[], Array.from({ length: 51 }, () => '')]) {
+      expect(copiesOfKit(bench, 'k', forWhom, today, counting())).toMatchObject({ ok: false });
+    }
+    expect(copiesOfKit(bench, 'none', [''], today, counting())).toMatchObject({ ok: false });
+  });
+
+  it('of any kit of the demo never place a piece more often than it is there', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...demoBench.loadouts.keys()),
+        fc.integer({ min: 1, max: 4 }),
+        (id, many) => {
+          const { command, kits } = made(
+            copiesOfKit(demoBench, id, Array<string>(many).fill('Bo'), today, counting('c')),
+          );
+          const now = after(demoBench, command);
+          const placed = new Map<string, number>();
+          const before = new Map<string, number>();
+          for (const [of, counts] of [
+            [now, placed],
+            [demoBench, before],
+          ] as const) {
+            for (const { placements } of of.loadouts.values()) {
+              for (const each of placements) {
+                counts.set(each.gear, (counts.get(each.gear) ?? 0) + each.count);
+              }
+            }
+          }
+          for (const [gearId, count] of placed) {
+            const there = now.shelf.get(gearId)!.count;
+            expect(count).toBeLessThanOrEqual(Math.max(there, before.get(gearId) ?? 0));
+          }
+          expect(copiesBehind(now, id)).toEqual([]);
+          expect(new Set(kits.map(({ name }) => name)).size).toBe(many);
+        },
+      ),
+      { numRuns: 20 },
+    );
+  });
+});
