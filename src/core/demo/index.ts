@@ -4,6 +4,7 @@ import { demoLists } from './lists';
 import { demoOpensOn } from './opens-on';
 import { demoRound } from './rounds';
 import { demoShelf } from './shelf';
+import { demoTrips } from './trips';
 
 export { demoOpensOn } from './opens-on';
 
@@ -29,6 +30,7 @@ export const demoBench: Bench = {
   rounds: new Map([
     ['spring-round', demoRound(asIsNow.loadouts.get('boathouse-box-kit')!, asIsNow.shelf)],
   ]),
+  trips: new Map(demoTrips(inJuly, asIsNow.shelf).map((trip) => [trip.id, trip])),
   versions: new Map([
     [
       'july',

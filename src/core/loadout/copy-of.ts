@@ -1,5 +1,4 @@
 import { listOf, recordOf, type Outline } from '../gear/outline';
-import { mostPlacements } from './extent';
 
 /** That a gear of a copy does there what one of its pattern does. */
 export interface StandsFor {
@@ -17,8 +16,11 @@ export interface CopyOf {
   readonly stands: readonly StandsFor[];
 }
 
+/** As many as a kit has places. */
+const mostStands = 1000;
+
 export const copyOfOutline: Outline = recordOf({
   kit: { of: 'id' },
   forWhom: { of: 'name or nothing' },
-  stands: listOf(recordOf({ gear: { of: 'id' }, of: { of: 'id' } }), mostPlacements),
+  stands: listOf(recordOf({ gear: { of: 'id' }, of: { of: 'id' } }), mostStands),
 });

@@ -115,7 +115,8 @@ function lessOf(spots: readonly Spot[], others: readonly Spot[]): readonly Spot[
   });
 }
 
-function spotsByGear({ loadout, shelf }: Side): ReadonlyMap<string, readonly Spot[]> {
+/** Where each gear of a side is, by its id. */
+export function spotsByGear({ loadout, shelf }: Side): ReadonlyMap<string, readonly Spot[]> {
   const tree = treeOf(loadout);
   const spots = new Map<string, Spot[]>();
   for (const placement of loadout.placements) {
@@ -143,7 +144,8 @@ function spotsByGear({ loadout, shelf }: Side): ReadonlyMap<string, readonly Spo
   return spots;
 }
 
-function keyOf({ ground, within }: Spot): string {
+/** A text that two spots share where they are the same place. */
+export function keyOf({ ground, within }: Spot): string {
   return JSON.stringify([ground, within]);
 }
 
@@ -151,6 +153,7 @@ function inOrder(spots: readonly Spot[]): readonly Spot[] {
   return [...spots].sort((one, other) => (keyOf(one) < keyOf(other) ? -1 : 1));
 }
 
-function differ(one: unknown, other: unknown): boolean {
+/** Whether two figures are not the same. */
+export function differ(one: unknown, other: unknown): boolean {
   return JSON.stringify(one) !== JSON.stringify(other);
 }

@@ -13,6 +13,7 @@ export * from './totals';
 export * from './extent';
 export * from './for-others';
 export * from './difference';
+export * from './two-mats';
 export * from './overplaced';
 export * from './commands';
 export * from './apply';

@@ -1,6 +1,5 @@
 import { listOf, recordOf, whyNotOfOutline, type Outline } from '../gear/outline';
 import { says, type Problem } from '../quantity';
-import { mostPlacements } from './extent';
 
 /** One piece that was along on a trip, under its name of then. */
 export interface TripPiece {
@@ -30,6 +29,9 @@ export interface Trip {
 export const mostTrips = 2000;
 export const mostMissed = 100;
 
+/** As many pieces as a kit has places. */
+const mostTripPieces = 1000;
+
 export const tripOutline: Outline = recordOf({
   id: { of: 'id' },
   kit: { of: 'id' },
@@ -39,7 +41,7 @@ export const tripOutline: Outline = recordOf({
   to: { of: 'day' },
   pieces: listOf(
     recordOf({ gear: { of: 'id' }, name: { of: 'name' }, wasUsed: { of: 'yes or no' } }),
-    mostPlacements,
+    mostTripPieces,
   ),
   missed: listOf({ of: 'name' }, mostMissed),
   note: { of: 'note' },

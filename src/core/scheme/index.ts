@@ -6,3 +6,4 @@ export * from './cover-difference';
 export * from './board';
 export * from './ways-wanted';
 export * from './laid-order';
+export * from './life';

@@ -51,21 +51,22 @@ interface Part {
  * Whether the mass of a holder with all in it is what it should be. What the scale says of a sealed holder is said of what it
  * weighed then, to {@link sealedWithinG}; of another, of the sum of its pieces, to two standard deviations.
  *
+ * @param placement the holder; null for the whole kit, which is never sealed as one.
  * @param stepG the smallest step of the scale.
  */
 export function weighedIn(
   loadout: Loadout,
   shelf: Shelf,
-  placement: string,
+  placement: string | null,
   readingG: number,
   stepG: number,
 ): WeighedIn {
-  const branch = branchOf(treeOf(loadout), placement);
+  const branch = branchOrAll(loadout, placement);
   const unknown = branch.filter((each) => massNowG(gearOf(shelf, each)) === null);
   const parts = branch.flatMap((each) => partOf(each, gearOf(shelf, each), stepG));
   const expectedG = parts.reduce((sum, { massG }) => sum + massG, 0);
   const variance = parts.reduce((sum, { sigmaG }) => sum + sigmaG ** 2, 0);
-  const seal = sealOf(loadout, shelf, placement);
+  const seal = placement === null ? null : sealOf(loadout, shelf, placement);
   const sigmaG = Math.sqrt(variance);
   const toleranceG = seal ? Math.max(sealedWithinG, 2 * stepG) : Math.max(2 * sigmaG, 2 * stepG);
   const differenceG = readingG - (seal?.massG ?? expectedG);
@@ -90,20 +91,27 @@ export function weighedIn(
   };
 }
 
-/** What one branch should weigh by its pieces, in g; null where the mass of one of them is not known. */
-export function branchMassG(loadout: Loadout, shelf: Shelf, placement: string): number | null {
-  const branch = branchOf(treeOf(loadout), placement);
-  return branch.reduce<number | null>((sum, each) => {
+/** What a holder, or the whole kit, should weigh by its pieces, in g; null where the mass of one of them is not known. */
+export function massOfBranch(
+  loadout: Loadout,
+  shelf: Shelf,
+  placement: string | null,
+): number | null {
+  return branchOrAll(loadout, placement).reduce<number | null>((sum, each) => {
     const massG = massNowG(gearOf(shelf, each));
     return sum === null || massG === null ? null : sum + massG * each.count;
   }, 0);
+}
+
+function branchOrAll(loadout: Loadout, placement: string | null): readonly Placement[] {
+  return placement === null ? loadout.placements : branchOf(treeOf(loadout), placement);
 }
 
 /** The seal of a holder, while what it should weigh is what it was when it was sealed; null where there is none. */
 export function sealOf(loadout: Loadout, shelf: Shelf, placement: string): Seal | null {
   const seal = loadout.seals.find((each) => each.placement === placement);
   if (!seal || !placementOf(loadout, placement)) return null;
-  const nowG = branchMassG(loadout, shelf, placement);
+  const nowG = massOfBranch(loadout, shelf, placement);
   return nowG !== null && Math.abs(nowG - seal.expectedG) < 0.5 ? seal : null;
 }
 
@@ -125,7 +133,7 @@ function explaining(
   parts: readonly Part[],
   lackG: number,
   toleranceG: number,
-  holder: string,
+  holder: string | null,
 ): readonly (readonly string[])[] {
   const inside = parts.filter(({ placement, massG }) => placement.id !== holder && massG > 0);
   const found: { readonly ids: readonly string[]; readonly offG: number }[] = [];

@@ -97,7 +97,7 @@ export function joinedAgain(bench: Bench, id: string): readonly Command[] {
     gear && [...bench.shelf.values()].find((each) => each.id !== id && isTwin(each, gear));
   if (!gear || !twin) return [];
   const isKnown = gear.lots.length > 0 || twin.lots.length > 0;
-  const whole = lotsOf(gear).reduce<Gear>((line, { id: _, ...lot }) => withLot(line, lot), twin);
+  const whole = lotsOf(gear).reduce<Gear>((line, lot) => withLot(line, lot), twin);
   const count = twin.count + gear.count;
   const lots = isKnown ? whole.lots : [];
   const commands: Command[] = [{ do: 'change gear', id: twin.id, change: { count, lots } }];

@@ -90,9 +90,11 @@ export function restockOf(
   }
   for (const gear of bench.shelf.values()) {
     if (gear.ownership !== 'wished' || gear.count === 0) continue;
-    const kit = [...bench.loadouts.values()].find(({ placements }) =>
+    const kits = [...bench.loadouts.values()].filter(({ placements }) =>
       placements.some((placement) => placement.gear === gear.id),
     );
+    // What is wished for by several kits, as copies of one are, is for none of them alone.
+    const kit = kits.length === 1 ? kits[0] : null;
     const priceMinor = priceOf(gear, gear.count);
     const line = { id: `wish ${gear.id}`, gear, count: gear.count, kit: kit ?? null, priceMinor };
     lines.push({ ...line, placement: null, because: 'wished for', by: null, want: null });
@@ -164,6 +166,7 @@ export function boughtCommand(
     if (count < gear.count) {
       const rest = { ...withCount(gear, gear.count - count), id: newId() };
       commands.push({ do: 'add gear', gear: [rest] });
+      commands.push(...wishedStill(bench, gear.id, rest.id, count, newId));
     }
     return done({ do: 'together', label, commands });
   }
@@ -226,4 +229,32 @@ function worstAt(
       left -= taken;
       return taken > 0 ? [{ lot, count: taken }] : [];
     });
+}
+
+/** In the kits, the rest of a wish that came in part: the first so many places have what came. */
+function wishedStill(
+  bench: Bench,
+  gear: string,
+  rest: string,
+  came: number,
+  newId: () => string,
+): readonly Command[] {
+  const commands: Command[] = [];
+  let left = came;
+  for (const { id: loadout, placements } of bench.loadouts.values()) {
+    for (const placement of placements.filter((each) => each.gear === gear)) {
+      const has = Math.min(left, placement.count);
+      left -= has;
+      const { id, count, place, laidFor } = placement;
+      if (has === 0) commands.push({ do: 'stand in', loadout, placement: id, gear: rest });
+      else if (has < count) {
+        const fresh = { ...newPlacement(newId(), rest, place, count - has), laidFor };
+        commands.push(
+          { do: 'set count', loadout, placement: id, count: has },
+          { do: 'place', loadout, placement: fresh },
+        );
+      }
+    }
+  }
+  return commands;
 }

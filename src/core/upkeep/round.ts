@@ -109,6 +109,22 @@ export function goodLine(placement: Placement, gear: Gear, on: string): RoundLin
   };
 }
 
+/** Lines for what the scale vouches for and a round did not reach yet: it is there, and nobody looked at it. */
+export function thereByWeight(
+  { lines }: Round,
+  kit: Loadout,
+  shelf: Bench['shelf'],
+  placements: readonly string[],
+  on: string,
+): readonly RoundLine[] {
+  const reached = new Set(lines.map(({ placement }) => placement));
+  return placements.flatMap((id) => {
+    const placement = reached.has(id) ? undefined : placementOf(kit, id);
+    if (!placement) return [];
+    return [{ ...goodLine(placement, gearOf(shelf, placement), on), isByWeight: true }];
+  });
+}
+
 /** A round with one line more, or with one in the place of what was found of that placement before. */
 export function withLine(round: Round, line: RoundLine): Round {
   const at = round.lines.findIndex(({ placement }) => placement === line.placement);

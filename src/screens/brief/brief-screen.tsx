@@ -12,6 +12,7 @@ import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { BriefsPanel } from './briefs-panel';
 import { DayRing } from './day-ring';
+import { LastTripPanel } from './last-trip-panel';
 import { OrderPanel } from './order-panel';
 import { PeoplePanel } from './people-panel';
 import { PlacePanel } from './place-panel';
@@ -57,6 +58,7 @@ function BriefSheet({
         <Flex direction="column" gap="4" width={{ base: '100%', xl: '400px' }} flexShrink="0">
           <DayRing brief={brief} conditions={conditions} />
           <TemperaturePanel brief={brief} conditions={conditions} view={view} />
+          <LastTripPanel brief={brief} change={change} view={view} />
           <RulesPanel brief={brief} change={change} view={view} />
           <OrderPanel brief={brief} change={change} view={view} today={today} />
           <SchoolsPanel brief={brief} change={change} />

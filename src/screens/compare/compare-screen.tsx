@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { versionOf } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
@@ -15,6 +15,7 @@ import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { DifferenceSheet } from './difference-sheet';
+import { Life } from './life';
 import { sidesOf } from './sides';
 
 /** Versions of kits kept and put back, and the difference of any two of them. */
@@ -25,7 +26,7 @@ export function CompareScreen() {
 
 function Compared({ view }: { readonly view: KitView }) {
   const bench = useBench();
-  const sides = sidesOf(bench);
+  const sides = useMemo(() => sidesOf(bench), [bench]);
   const [first, setFirst] = useState<string | null>(null);
   const [second, setSecond] = useState<string | null>(null);
   const now = `kit ${view.own.id}`;
@@ -78,6 +79,9 @@ function Compared({ view }: { readonly view: KitView }) {
           )}
         </Box>
       </Flex>
+      <Box marginTop="4">
+        <Life view={view} />
+      </Box>
     </Box>
   );
 }

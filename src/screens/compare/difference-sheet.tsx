@@ -3,20 +3,13 @@
 import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { Printer } from 'lucide-react';
 import { printMass, printMoney, printVolume } from '@/core/quantity';
-import {
-  countIn,
-  differenceOf,
-  swapSteps,
-  type ComparedFigure,
-  type PieceChange,
-  type Spot,
-} from '@/core/loadout';
+import { differenceOf, setsOutG, swapSteps, totalsOf, type Spot } from '@/core/loadout';
 import { coverDifference, schemeOf, type Standing } from '@/core/scheme';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
-import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
 import { groundInWords } from '@/ui/kit/place-in-words';
+import { Mats } from './mats';
 import type { NamedSide } from './sides';
 
 interface DifferenceSheetProps {
@@ -32,15 +25,18 @@ export function DifferenceSheet({ view, from, to }: DifferenceSheetProps) {
   const difference = differenceOf(from.side, to.side);
   const cover = coverDifference(from.side, to.side, schemeOf(bench, scheme), view.kit.day);
   const { before, after } = difference;
+  const [wasG, isG] = [from.side, to.side].map(({ loadout, shelf }) =>
+    setsOutG(loadout, totalsOf(loadout, shelf)),
+  ) as [number, number];
   const steps = swapSteps(difference);
   return (
     <Flex as="article" aria-label="Difference" direction="column" gap="4">
       <Grid templateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap="2">
         <Shift
           name="Mass"
-          before={printMass(before.massG, units)}
-          after={printMass(after.massG, units)}
-          by={signed(after.massG - before.massG, (massG) => printMass(massG, units))}
+          before={printMass(wasG, units)}
+          after={printMass(isG, units)}
+          by={signed(isG - wasG, (massG) => printMass(massG, units))}
         />
         <Shift
           name="Bulk"
@@ -73,9 +69,7 @@ export function DifferenceSheet({ view, from, to }: DifferenceSheetProps) {
           }
         />
       </Grid>
-      <Changes title="Only in the second" sign="+" changes={difference.in} />
-      <Changes title="Only in the first" sign="−" changes={difference.out} />
-      <Changes title="In both, but changed" sign="~" changes={difference.changed} />
+      <Mats from={from} to={to} units={units} currency={bench.currency} />
       <Box
         as="section"
         aria-label="Swap list"
@@ -142,74 +136,6 @@ function Shift({ name, before, after, by }: ShiftProps) {
         {by}
       </Text>
     </Box>
-  );
-}
-
-interface ChangesProps {
-  readonly title: string;
-  readonly sign: string;
-  readonly changes: readonly PieceChange[];
-}
-
-function Changes({ title, sign, changes }: ChangesProps) {
-  if (changes.length === 0) return null;
-  return (
-    <Box as="section" aria-label={title}>
-      <Heading as="h2" fontSize="md" marginBottom="1">
-        {title}{' '}
-        <Text as="span" color="fg.muted">
-          ({changes.length})
-        </Text>
-      </Heading>
-      <Flex as="ul" direction="column" listStyleType="none">
-        {changes.map((change) => (
-          <Flex
-            as="li"
-            key={change.gear.id}
-            gap="2"
-            align="center"
-            paddingY="1"
-            borderBottomWidth="1px"
-            borderStyle="dotted"
-          >
-            <Text as="span" width="14px" fontWeight="700" aria-hidden>
-              {sign}
-            </Text>
-            <GearIcon look={change.gear.look} size={26} />
-            <Box flex="1" minWidth="0">
-              <Text as="span" fontWeight="600">
-                {change.gear.name}
-              </Text>
-              <Text fontSize="sm" color="fg.muted">
-                {whatChanged(change)}
-              </Text>
-            </Box>
-          </Flex>
-        ))}
-      </Flex>
-    </Box>
-  );
-}
-
-const figureWords: Readonly<Record<ComparedFigure, string>> = {
-  name: 'its name',
-  massG: 'its mass',
-  form: 'its size',
-  priceMinor: 'its price',
-  contents: 'what is left of it',
-  goodUntil: 'its date',
-};
-
-function whatChanged({ before, after, figures }: PieceChange): string {
-  const [had, has] = [before, after].map((spots) =>
-    spots.map((spot) => `${spot.count} ${spotInWords(spot)}`).join(', '),
-  );
-  const figuresInWords = figures.map((figure) => figureWords[figure]).join(', ');
-  if (before.length === 0) return has!;
-  if (after.length === 0) return had!;
-  const moved = had === has ? [] : [`${countIn(before)} → ${countIn(after)}: ${had} → ${has}`];
-  return [...moved, ...(figures.length > 0 ? [`otherwise now: ${figuresInWords}`] : [])].join(
-    ' · ',
   );
 }
 

@@ -9,6 +9,7 @@ import { Choice } from '@/ui/fields/choice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { BackUpPanel } from './back-up-panel';
+import { CostPanel } from './cost-panel';
 import { monthInWords } from './days-in-words';
 import { DueRow } from './due-row';
 import { Reminders } from './reminders';
@@ -84,6 +85,7 @@ export function KeepScreen() {
             </Box>
             <Flex direction="column" gap="4" width={{ base: '100%', lg: '330px' }} flexShrink="0">
               <WholeKits view={view} kits={kits} />
+              <CostPanel view={view} kit={kit === 'all' ? null : kit} />
               <Reminders view={view} />
               <BackUpPanel view={view} />
             </Flex>

@@ -5,7 +5,7 @@ import { Camera, Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { capital, type CareAct, type Gear } from '@/core/gear';
 import { gearOf, goodOf, type Placement, type Round, type RoundLine } from '@/core/loadout';
-import { goodLine, sharesAt } from '@/core/upkeep';
+import { goodLine, sharesAt, thereByWeight } from '@/core/upkeep';
 import { newId } from '@/store/new-id';
 import { keepPhoto } from '@/store/photos';
 import { whyFailed } from '@/store/why-failed';
@@ -21,7 +21,7 @@ import { sayRefused } from '@/ui/notice/notice';
 import { GearPhoto } from '@/ui/photo/gear-photo';
 import { resizePicture } from '@/ui/photo/resize-picture';
 import { PieceChecks } from '@/ui/piece/piece-checks';
-import { ByWeight } from './by-weight';
+import { ByWeight } from '@/ui/scale/by-weight';
 
 interface RoundPieceProps {
   readonly view: KitView;
@@ -98,7 +98,16 @@ export function RoundPiece(props: RoundPieceProps) {
           ];
         })}
       </Flex>
-      {isHolder && <ByWeight view={view} round={round} placement={placement} onWrite={onWrite} />}
+      {isHolder && (
+        <Folded title="Weigh it instead of opening it">
+          <ByWeight
+            view={view}
+            loadout={view.own}
+            placement={placement.id}
+            onTick={(ids) => onWrite(thereByWeight(round, own, bench.shelf, ids, kit.day))}
+          />
+        </Folded>
+      )}
       <Details line={line} gear={gear} today={kit.day} onChange={change} />
       <Box
         position="sticky"

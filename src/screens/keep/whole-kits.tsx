@@ -1,15 +1,19 @@
 'use client';
 
 import { Box, Text } from '@chakra-ui/react';
+import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { stores } from '@/core/brief';
 import { daysBetween } from '@/core/quantity';
 import {
   actInWords,
+  dueOnTrip,
   ifKeptIn,
   keptElsewhere,
   lastRoundOf,
   openRoundOf,
+  tripAhead,
+  tripToTell,
   type KitDue,
 } from '@/core/upkeep';
 import { prefer } from '@/store/preferences';
@@ -61,6 +65,7 @@ function WholeKit({ view, due }: { readonly view: DueView; readonly due: KitDue 
           ? 'No round yet.'
           : `Last on ${last!.endedOn}; ${isOver ? 'was due' : 'due'} ${fromToday(on, today)}, every ${everyMonths} months.`}
       </Text>
+      <OfItsTrips view={view} due={due} />
       {never > 0 && (
         <Text fontSize="sm" color="fg.muted">
           {never === 1 ? 'One care' : `${never} cares`} of which nobody knows when it was last
@@ -95,6 +100,45 @@ function WholeKit({ view, due }: { readonly view: DueView; readonly due: KitDue 
     </Box>
   );
 }
+
+/** What falls due on the next trip of a kit, and whether the last one is to be told of. */
+function OfItsTrips({
+  view: { bench, today, list },
+  due: { kit },
+}: {
+  readonly view: DueView;
+  readonly due: KitDue;
+}) {
+  const over = tripToTell(kit, bench, today);
+  const ahead = tripAhead(kit, today);
+  const dues = ahead === null ? [] : dueOnTrip(list.dues, kit.id, ahead);
+  return (
+    <>
+      {over !== null && (
+        <Text fontSize="sm">
+          Its trip ended on {over.to}:{' '}
+          <NextLink href="/keep/trip" prefetch={false} onClick={() => prefer({ kit: kit.id })}>
+            write down what it showed
+          </NextLink>
+        </Text>
+      )}
+      {ahead !== null && dues.length > 0 && (
+        <Text fontSize="sm" color="signal.fg">
+          ▲ {dues.length === 1 ? 'One thing falls' : `${dues.length} things fall`} due on the trip
+          of {ahead.from} to {ahead.to}:{' '}
+          {dues
+            .slice(0, mostOnTrip)
+            .map((each) => `${each.gear.name} (${actInWords(each)}, ${each.on})`)
+            .join(', ')}
+          {dues.length > mostOnTrip && ` and ${dues.length - mostOnTrip} more`}. Better before it.
+        </Text>
+      )}
+    </>
+  );
+}
+
+/** As much of what falls due on a trip is named. */
+const mostOnTrip = 3;
 
 /** What a vehicle in summer would do to the dates of a kit. */
 function InAVehicle({

@@ -16,6 +16,7 @@ import { TextArea } from '@/ui/fields/text-area';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { localDay } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
+import { CopiesStand, CopyForm } from './copies';
 
 interface KitCardProps {
   readonly bench: Bench;
@@ -27,6 +28,7 @@ export function KitCard({ bench, loadout }: KitCardProps) {
   const router = useRouter();
   const { scheme, units } = usePreferences();
   const [isChanging, setIsChanging] = useState(false);
+  const [isCopying, setCopying] = useState(false);
   const kit = workedOut(bench, loadout, localDay(new Date()));
   const { whole } = kit.totals;
   const cover = kit.cover(schemeOf(bench, scheme));
@@ -71,6 +73,7 @@ export function KitCard({ bench, loadout }: KitCardProps) {
           </Text>
         );
       })}
+      <CopiesStand bench={bench} loadout={loadout} />
       <Flex gap="2" wrap="wrap">
         <Button
           variant="main"
@@ -86,6 +89,13 @@ export function KitCard({ bench, loadout }: KitCardProps) {
           Change…
         </Button>
         <Button
+          aria-label={`Another like ${loadout.name}`}
+          aria-expanded={isCopying}
+          onClick={() => setCopying(!isCopying)}
+        >
+          Another like it…
+        </Button>
+        <Button
           variant="bare"
           aria-label={`Remove ${loadout.name}`}
           onClick={() =>
@@ -98,6 +108,7 @@ export function KitCard({ bench, loadout }: KitCardProps) {
           Remove
         </Button>
       </Flex>
+      {isCopying && <CopyForm bench={bench} loadout={loadout} onDone={() => setCopying(false)} />}
     </Flex>
   );
 }

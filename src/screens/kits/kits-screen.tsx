@@ -27,7 +27,11 @@ export function KitsScreen() {
     <Box maxWidth="1080px">
       <ScreenHeading>Kits</ScreenHeading>
       <SubPlaces />
-      <Grid templateColumns="repeat(auto-fill, minmax(min(320px, 100%), 1fr))" gap="4">
+      <Grid
+        templateColumns="repeat(auto-fill, minmax(min(320px, 100%), 1fr))"
+        gap="4"
+        alignItems="start"
+      >
         {kits.map((loadout) => (
           <KitCard key={loadout.id} bench={bench} loadout={loadout} />
         ))}

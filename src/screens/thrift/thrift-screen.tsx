@@ -1,12 +1,13 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { printMass, printMoney, type UnitSystem } from '@/core/quantity';
 import { demandInWords, jobs, jobsInWords } from '@/core/gear';
 import { pricePartsOf } from '@/core/judge/price-parts';
 import type { Loss, Spared } from '@/core/judge/thrift';
 import { gearOf, isOfModule } from '@/core/loadout';
+import { touchedOn, type Touched } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
@@ -84,6 +85,7 @@ interface SparedListProps {
 
 function SparedList({ view, spared }: SparedListProps) {
   const { bench, units } = view;
+  const touched = useMemo(() => touchedOn(bench), [bench]);
   return (
     <Flex as="ul" direction="column" gap="1" listStyleType="none">
       {spared.map(({ placement, massG, priceMinor, losses, lacks }) => {
@@ -113,6 +115,7 @@ function SparedList({ view, spared }: SparedListProps) {
                   ? '● nothing that is counted here would be lost'
                   : losses.map((loss) => lossInWords(loss, units)).join(' · ')}
               </Text>
+              <OnTrips touched={touched.get(gear.id)} />
             </Box>
             <Text fontWeight="700" whiteSpace="nowrap">
               −{printMass(massG, units)}
@@ -147,6 +150,19 @@ function SparedList({ view, spared }: SparedListProps) {
         );
       })}
     </Flex>
+  );
+}
+
+/** How often it was used on the trips that were written down. */
+function OnTrips({ touched }: { readonly touched: Touched | undefined }) {
+  if (!touched) return null;
+  const { trips, used, untouchedSince } = touched;
+  return (
+    <Text fontSize="sm" color="fg.muted">
+      {untouchedSince >= 2
+        ? `not touched on its last ${untouchedSince} trips`
+        : `used on ${used} of ${trips} ${trips === 1 ? 'trip' : 'trips'}`}
+    </Text>
   );
 }
 

@@ -4,10 +4,12 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Link } from '@/devices/scale/scale';
 import type { Settling } from '@/devices/scale/steady';
-import { massNowG, type Gear } from '@/core/gear';
+import { massNowG, type Contents, type Gear } from '@/core/gear';
 import { printMass, printNumber } from '@/core/quantity';
+import type { ScaleReads } from '@/core/upkeep';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { Choice } from '@/ui/fields/choice';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { Panel } from '@/ui/fields/panel';
 import { GearDrawing } from '@/ui/gear-drawing/gear-drawing';
@@ -18,7 +20,7 @@ interface PanProps {
   readonly link: Link;
   readonly settling: Settling;
   readonly onTare: () => void;
-  readonly onRecord: (readingG: number, pieces: number) => void;
+  readonly onRecord: (readingG: number, pieces: number, reads: ScaleReads) => void;
   readonly onSkip: () => void;
 }
 
@@ -26,6 +28,7 @@ interface PanProps {
 export function Pan({ gear, link, settling, onTare, onRecord, onSkip }: PanProps) {
   const { units } = usePreferences();
   const [many, setMany] = useState('1');
+  const [reads, setReads] = useState<ScaleReads>(() => likelyReads(gear));
   const pieces = /^[1-9]\d{0,3}$/.test(many.trim()) ? Number(many) : null;
   const isSteady = link === 'live' && settling.state === 'steady' && settling.massG > 0;
   const { widthMm, heightMm } = drawnSize(gear);
@@ -35,7 +38,7 @@ export function Pan({ gear, link, settling, onTare, onRecord, onSkip }: PanProps
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (isSteady && pieces !== null) onRecord(settling.massG, pieces);
+          if (isSteady && pieces !== null) onRecord(settling.massG, pieces, reads);
         }}
       >
         <Flex direction="column" align="center" gap="0" marginBottom="3">
@@ -66,7 +69,15 @@ export function Pan({ gear, link, settling, onTare, onRecord, onSkip }: PanProps
           {advice(link, settling, pieces)}
         </Text>
         <Flex gap="2" wrap="wrap" justify="center" align="flex-end">
-          {gear.count > 1 && (
+          {gear.contents !== null && (
+            <Choice
+              label="What lies on it"
+              value={reads}
+              options={readsOf(gear.contents)}
+              onChange={setReads}
+            />
+          )}
+          {gear.count > 1 && reads !== 'what is left' && (
             <LabelledInput
               label="How many lie on it"
               width="110px"
@@ -76,7 +87,7 @@ export function Pan({ gear, link, settling, onTare, onRecord, onSkip }: PanProps
             />
           )}
           <Button type="submit" variant="main" disabled={!isSteady || pieces === null} autoFocus>
-            Take this mass (Enter)
+            {reads === 'what is left' ? 'Take what is left (Enter)' : 'Take this mass (Enter)'}
           </Button>
           <Button onClick={onTare} disabled={link !== 'live'}>
             Tare
@@ -88,6 +99,30 @@ export function Pan({ gear, link, settling, onTare, onRecord, onSkip }: PanProps
       </form>
     </Panel>
   );
+}
+
+/** What is on the scale most likely: a piece that was weighed, and is used up bit by bit, is there to tell what is left. */
+function likelyReads({ contents, massTrust }: Gear): ScaleReads {
+  if (contents === null || (contents.left === contents.full && massTrust !== 'weighed')) {
+    return 'a full one';
+  }
+  return massTrust === 'weighed' ? 'what is left' : 'what is left is known';
+}
+
+function readsOf({
+  unit,
+  full,
+  left,
+  massG,
+}: Contents): readonly (readonly [ScaleReads, string])[] {
+  const amount = (value: number) => `${printNumber(value, 1)} ${unit}`;
+  return [
+    ['a full one', `a full one, ${amount(full)}`],
+    ...(left < full ? ([['what is left is known', `one with ${amount(left)} left`]] as const) : []),
+    ...(massG > 0
+      ? ([['what is left', 'one of which the scale tells what is left']] as const)
+      : []),
+  ];
 }
 
 function inWordsBefore(gear: Gear, before: number | null, units: 'metric' | 'us'): string {

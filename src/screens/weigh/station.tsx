@@ -1,19 +1,20 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { Gear } from '@/core/gear';
+import { massNowG, type Gear } from '@/core/gear';
+import type { ScaleReads } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { Pan } from './pan';
-import { StandIn } from './stand-in';
-import { useScale } from './use-scale';
+import { StandIn } from '@/ui/scale/stand-in';
+import { useScale } from '@/ui/scale/use-scale';
 
 interface StationProps {
   readonly current: Gear | undefined;
   /** How many pieces were weighed since the screen was opened. */
   readonly done: number;
   /** Takes a reading over for so many pieces; false where it is refused. */
-  readonly onRecord: (gear: Gear, readingG: number, pieces: number) => boolean;
+  readonly onRecord: (gear: Gear, readingG: number, pieces: number, reads: ScaleReads) => boolean;
   readonly onSkip: (gear: Gear) => void;
 }
 
@@ -35,8 +36,8 @@ export function Station({ current, done, onRecord, onSkip }: StationProps) {
             startAnew();
             void scale.tare();
           }}
-          onRecord={(readingG, pieces) => {
-            if (!onRecord(current, readingG, pieces)) return;
+          onRecord={(readingG, pieces, reads) => {
+            if (!onRecord(current, readingG, pieces, reads)) return;
             startAnew();
             void scale.lay(0);
           }}
@@ -49,7 +50,7 @@ export function Station({ current, done, onRecord, onSkip }: StationProps) {
       )}
       <StandIn
         key={`hands ${current?.id}`}
-        gear={current}
+        likelyG={current ? likelyMassG(current) : 0}
         onLay={(massG) => void scale.lay(massG)}
         onUnplug={() => void scale.unplug()}
       />
@@ -90,4 +91,12 @@ function Lost({ done, current, onAgain }: LostProps) {
       </Button>
     </Flex>
   );
+}
+
+/** A mass that differs from the typical one as a real piece does, the same each time. */
+function likelyMassG(gear: Gear): number {
+  const typical = massNowG(gear) ?? 100;
+  const letters = [...gear.id].reduce((sum, letter) => sum * 31 + letter.charCodeAt(0), 7);
+  const share = 1 + ((Math.abs(letters) % 121) - 60) / 1000;
+  return Number((typical * share).toFixed(1));
 }

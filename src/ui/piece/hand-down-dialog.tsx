@@ -4,6 +4,8 @@ import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
 import { dialogSlotRecipe } from '@chakra-ui/react/theme';
 import { useState } from 'react';
 import { gearOf, newPlacement, type Command, type Placement } from '@/core/loadout';
+import { jobs } from '@/core/gear';
+import { handDownTo, type HandDownTo } from '@/core/judge/handing-down';
 import { offersFor } from '@/core/scheme';
 import { printMass } from '@/core/quantity';
 import { newId } from '@/store/new-id';
@@ -46,14 +48,15 @@ interface HandDownProps {
 
 const nobody = '';
 
-function HandDown({ view: { bench, loadout, units }, placement }: HandDownProps) {
+function HandDown({ view: { bench, loadout, units, kit: table }, placement }: HandDownProps) {
   const gear = gearOf(bench.shelf, placement);
-  const others = [...bench.loadouts.values()].filter(({ id }) => id !== loadout.id);
+  const [others] = useState(() => handDownTo(bench, loadout, gear, table.day));
   const jobs = gear.supplies.map(({ job }) => job);
   const successors = offersFor(bench, jobs).filter((offer) => offer.gear.id !== gear.id);
-  const [to, setTo] = useState(others[0]?.id ?? '');
+  const [to, setTo] = useState(others[0]?.kit.id ?? '');
   const [successor, setSuccessor] = useState(successors[0]?.gear.id ?? nobody);
   const kit = bench.loadouts.get(to);
+  const lack = others.find((each) => each.kit.id === to);
 
   function handDown(): void {
     if (!kit) return;
@@ -86,9 +89,14 @@ function HandDown({ view: { bench, loadout, units }, placement }: HandDownProps)
           <Choice
             label="To which kit"
             value={to}
-            options={others.map(({ id, name }) => [id, name] as const)}
+            options={others.map((each) => [each.kit.id, each.kit.name] as const)}
             onChange={setTo}
           />
+          {lack && (
+            <Text fontSize="sm" role="status">
+              {lackInWords(lack)}
+            </Text>
+          )}
           <Choice
             label="What takes its place here"
             value={successor}
@@ -121,4 +129,12 @@ function HandDown({ view: { bench, loadout, units }, placement }: HandDownProps)
       </Dialog.Footer>
     </>
   );
+}
+
+function lackInWords({ kit, job, ways, wanted }: HandDownTo): string {
+  if (job === null) return `${kit.name} has enough of all that it does.`;
+  const does = `“${jobs[job].name}”`;
+  return ways === 0
+    ? `Nothing in ${kit.name} does ${does}: it lacks it most there.`
+    : `${kit.name} has ${ways} of ${wanted} ways for ${does}.`;
 }

@@ -6,6 +6,7 @@ import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { perform, sayRefused } from '@/ui/notice/notice';
+import { MeasureLeft } from './measure-left';
 import type { PieceProps } from './piece';
 
 /** Uses up some of a piece, or cuts a hank into lengths. */
@@ -79,6 +80,7 @@ export function PieceContents({ view, placement, gear }: PieceProps) {
           Several lengths: 2; 1.5; 1.5
         </Text>
       )}
+      <MeasureLeft view={view} placement={placement} gear={gear} />
     </Box>
   );
 }

@@ -59,6 +59,7 @@ export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
     { path: '/keep', name: 'What is due' },
     { path: '/keep/round', name: 'A round' },
     { path: '/keep/restock', name: 'Restock' },
+    { path: '/keep/trip', name: 'After a trip' },
     { path: '/keep/history', name: 'Past rounds' },
   ],
   '/shelf': [

@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { demoBench } from '@/core/demo';
 import { newPlacement, type Bench } from '@/core/loadout';
-import { copiesBehind, copiesBroughtOn, copiesOf, copiesOfKit, type Copies } from '@/core/upkeep';
+import {
+  boughtCommand,
+  copiesBehind,
+  copiesBroughtOn,
+  copiesOf,
+  copiesOfKit,
+  restockOf,
+  type Copies,
+} from '@/core/upkeep';
 import type { Outcome } from '@/core/quantity';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 import { after, counting, keptIn } from '../../support/upkeep';
@@ -143,5 +151,29 @@ describe('copies of a kit', () => {
       ),
       { numRuns: 20 },
     );
+  });
+});
+
+describe('what copies wish for', () => {
+  it('is one line of the restock list, and what came of it in part goes to the first of them', () => {
+    const [two] = copied(bench, ['Ada', '']);
+    const lines = restockOf(two, [], today);
+    const pegs = lines.find(({ gear: { name } }) => name === 'pegs')!;
+    expect(pegs).toMatchObject({ count: 6, kit: null, because: 'wished for' });
+    const came = { count: 3, on: today, goodUntil: null };
+    const bought = boughtCommand(two, pegs, came, counting('came'));
+    if (!bought.ok) throw new Error(bought.problem.message);
+    const now = after(two, bought.value);
+    const inKits = (id: string) =>
+      copiesOf(now, 'k').map(({ placements }) =>
+        placements.reduce((sum, each) => sum + (each.gear === id ? each.count : 0), 0),
+      );
+    expect(now.shelf.get(pegs.gear.id)).toMatchObject({ ownership: 'owned', count: 3 });
+    expect(inKits(pegs.gear.id)).toEqual([2, 1]);
+    const rest = [...now.shelf.values()].find(
+      ({ name, ownership }) => name === 'pegs' && ownership === 'wished',
+    )!;
+    expect(rest.count).toBe(3);
+    expect(inKits(rest.id)).toEqual([0, 3]);
   });
 });

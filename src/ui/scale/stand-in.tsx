@@ -3,22 +3,21 @@
 import { Flex, Text } from '@chakra-ui/react';
 import { Input } from '@/ui/fields/input';
 import { useState } from 'react';
-import { massNowG, type Gear } from '@/core/gear';
 import { parseMass, printMass } from '@/core/quantity';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 
 interface StandInProps {
-  readonly gear: Gear | undefined;
+  /** What the real thing might weigh, in g. */
+  readonly likelyG: number;
   readonly onLay: (massG: number) => void;
   readonly onUnplug: () => void;
 }
 
 /** The hands that a simulated scale needs: they lay on it what a real piece of this kind might weigh. */
-export function StandIn({ gear, onLay, onUnplug }: StandInProps) {
+export function StandIn({ likelyG, onLay, onUnplug }: StandInProps) {
   const { units } = usePreferences();
-  const likely = gear ? likelyMassG(gear) : 0;
-  const [typed, setTyped] = useState(printMass(likely, units));
+  const [typed, setTyped] = useState(printMass(likelyG, units));
   const read = parseMass(typed, units === 'metric' ? 'g' : 'oz');
   return (
     <Flex
@@ -59,12 +58,4 @@ export function StandIn({ gear, onLay, onUnplug }: StandInProps) {
       )}
     </Flex>
   );
-}
-
-/** A mass that differs from the typical one as a real piece does, the same each time. */
-function likelyMassG(gear: Gear): number {
-  const typical = massNowG(gear) ?? 100;
-  const letters = [...gear.id].reduce((sum, letter) => sum * 31 + letter.charCodeAt(0), 7);
-  const share = 1 + ((Math.abs(letters) % 121) - 60) / 1000;
-  return Number((typical * share).toFixed(1));
 }

@@ -2,72 +2,56 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { parseMass, printMass } from '@/core/quantity';
-import { gearOf, placementOf, type Placement, type Round, type RoundLine } from '@/core/loadout';
-import { goodLine, weighedIn } from '@/core/upkeep';
+import { printMass } from '@/core/quantity';
+import { gearOf, placementOf, type Loadout } from '@/core/loadout';
+import { massOfBranch, weighedIn } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
-import { Folded } from '@/ui/fields/folded';
-import { LabelledInput } from '@/ui/fields/labelled-input';
 import type { KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
+import { OnTheScale } from './on-the-scale';
 
 /** The step of a kitchen scale, in g. */
 const stepG = 1;
 
 interface ByWeightProps {
   readonly view: KitView;
-  readonly round: Round;
-  readonly placement: Placement;
-  readonly onWrite: (lines: readonly RoundLine[]) => void;
+  /** The kit as it is looked at: as it is kept, or with what goes along in it. */
+  readonly loadout: Loadout;
+  /** The holder; null for the whole kit. */
+  readonly placement: string | null;
+  /** Ticks what the scale vouches for, where there is a round to tick it in. */
+  readonly onTick?: (placements: readonly string[]) => void;
 }
 
-/** A holder on the scale with all in it, instead of opening it. */
-export function ByWeight({ view, round, placement, onWrite }: ByWeightProps) {
+/** A holder, or a whole kit, on the scale with all in it, held against what it should weigh. */
+export function ByWeight({ view, loadout, placement, onTick }: ByWeightProps) {
   const { bench, own, units, kit } = view;
-  const [typed, setTyped] = useState('');
-  const read = typed.trim() === '' ? null : parseMass(typed.trim(), units === 'us' ? 'oz' : 'g');
-  const weighed = read?.ok ? weighedIn(own, bench.shelf, placement.id, read.value, stepG) : null;
-  const holder = gearOf(bench.shelf, placement);
-  const nameOf = (id: string) => gearOf(bench.shelf, placementOf(own, id)!).name;
+  const [readingG, setReadingG] = useState<number | null>(null);
+  const expected = massOfBranch(loadout, bench.shelf, placement);
+  const weighed =
+    readingG === null ? null : weighedIn(loadout, bench.shelf, placement, readingG, stepG);
+  const nameOf = (id: string) => gearOf(bench.shelf, placementOf(loadout, id)!).name;
   const mass = (massG: number) => printMass(massG, units);
-
-  function tick(ids: readonly string[]): void {
-    const done = new Set(round.lines.map((line) => line.placement));
-    onWrite(
-      ids
-        .filter((id) => !done.has(id))
-        .map((id) => {
-          const each = placementOf(own, id)!;
-          return { ...goodLine(each, gearOf(bench.shelf, each), kit.day), isByWeight: true };
-        }),
-    );
-  }
+  const name = placement === null ? loadout.name : nameOf(placement);
+  const isSealed = placement !== null && placementOf(own, placement) !== undefined;
 
   function seal(massG: number, expectedG: number): void {
-    const others = own.seals.filter((each) => each.placement !== placement.id);
-    const seals = [...others, { placement: placement.id, massG, expectedG, on: kit.day }];
+    const others = own.seals.filter((each) => each.placement !== placement);
+    const seals = [...others, { placement: placement!, massG, expectedG, on: kit.day }];
     perform(
       { do: 'change kit', id: own.id, change: { seals } },
-      `${holder.name} is sealed at ${mass(massG)}.`,
+      `${name} is sealed at ${mass(massG)}.`,
     );
   }
 
   return (
-    <Folded title="Weigh it instead of opening it">
-      <LabelledInput
-        label={`${holder.name} with all in it`}
-        inputMode="decimal"
-        placeholder={units === 'us' ? '12 lb 4 oz' : '5400 g'}
-        maxWidth="220px"
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
+    <>
+      <OnTheScale
+        what={`${name} with all in it`}
+        likelyG={Number((expected ?? 0).toFixed(1))}
+        onReading={setReadingG}
       />
-      {read && !read.ok && (
-        <Text role="alert" color="fg.error">
-          {read.problem.message}
-        </Text>
-      )}
-      {weighed && read?.ok && (
+      {weighed && readingG !== null && (
         <Box marginTop="2" role="status">
           <Text>
             {weighed.seal
@@ -90,12 +74,19 @@ export function ByWeight({ view, round, placement, onWrite }: ByWeightProps) {
                 says nothing.
               </Text>
               <Flex gap="2" wrap="wrap" marginTop="2">
-                <Button onClick={() => tick(weighed.vouchedFor)}>
-                  Tick {weighed.vouchedFor.length} as there
-                </Button>
-                <Button variant="bare" onClick={() => seal(read.value, weighed.expectedG)}>
-                  Seal it at {mass(read.value)}
-                </Button>
+                {onTick && (
+                  <Button onClick={() => onTick(weighed.vouchedFor)}>
+                    Tick {weighed.vouchedFor.length} as there
+                  </Button>
+                )}
+                {isSealed && (
+                  <Button
+                    variant={onTick ? 'bare' : 'plain'}
+                    onClick={() => seal(readingG, weighed.expectedG)}
+                  >
+                    Seal it at {mass(readingG)}
+                  </Button>
+                )}
               </Flex>
             </>
           )}
@@ -123,6 +114,6 @@ export function ByWeight({ view, round, placement, onWrite }: ByWeightProps) {
           )}
         </Box>
       )}
-    </Folded>
+    </>
   );
 }
