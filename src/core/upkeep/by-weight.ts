@@ -128,6 +128,10 @@ function onesMassG({ placement, massG }: Part): number {
   return massG / placement.count;
 }
 
+function onesSigmaG({ placement, sigmaG }: Part): number {
+  return sigmaG / placement.count;
+}
+
 /** Single pieces, any number of one line, and pairs, that weigh as much as is lacking. */
 function explaining(
   parts: readonly Part[],
@@ -137,18 +141,23 @@ function explaining(
 ): readonly (readonly string[])[] {
   const inside = parts.filter(({ placement, massG }) => placement.id !== holder && massG > 0);
   const found: { readonly ids: readonly string[]; readonly offG: number }[] = [];
-  const offer = (ids: readonly string[], massG: number) => {
+  // A piece whose mass is only typical may weigh what is lacking though its figure says otherwise.
+  const offer = (ids: readonly string[], massG: number, sigmaG: number) => {
     const offG = Math.abs(massG - lackG);
-    if (offG <= toleranceG) found.push({ ids, offG });
+    if (offG <= Math.hypot(toleranceG, 2 * sigmaG)) found.push({ ids, offG });
   };
   for (const part of inside) {
     const each = onesMassG(part);
     const some = Math.min(part.placement.count, Math.max(1, Math.round(lackG / each)));
-    offer([part.placement.id], some * each);
+    offer([part.placement.id], some * each, some * onesSigmaG(part));
   }
   for (const [at, one] of inside.entries()) {
     for (const other of inside.slice(at + 1)) {
-      offer([one.placement.id, other.placement.id], onesMassG(one) + onesMassG(other));
+      offer(
+        [one.placement.id, other.placement.id],
+        onesMassG(one) + onesMassG(other),
+        Math.hypot(onesSigmaG(one), onesSigmaG(other)),
+      );
     }
   }
   return found
