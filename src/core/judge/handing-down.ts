@@ -14,8 +14,8 @@ export interface HandDownTo {
 }
 
 /**
- * The other kits of a bench, the one first that lacks the most of what a piece does: a critical job that nothing does there before one
- * that has fewer ways than are wanted, and that before any other. What a piece only makes do for is no reason to hand it down.
+ * The other kits of a bench, the one first that lacks the most of what a piece does: a critical job before any other, and one that
+ * nothing does there before one that has fewer ways than are wanted. What a piece only makes do for is no reason to hand it down.
  *
  * @param today YYYY-MM-DD.
  */
@@ -51,9 +51,6 @@ function lackIn(bench: Bench, kit: Loadout, does: readonly JobId[], today: strin
 /** How badly a kit needs it. */
 function rankOf({ job, ways, wanted }: HandDownTo): number {
   if (job === null) return 0;
-  return (
-    (ways === 0 ? 100 : 0) +
-    (jobs[job].critical || igniteJobs.includes(job) ? 50 : 0) +
-    (wanted - ways)
-  );
+  const isCritical = jobs[job].critical || igniteJobs.includes(job);
+  return (isCritical ? 100 : 0) + (ways === 0 ? 50 : 0) + (wanted - ways);
 }

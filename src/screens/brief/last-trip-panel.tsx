@@ -1,10 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import NextLink from 'next/link';
 import type { BriefRule } from '@/core/brief';
 import { mostRules } from '@/core/brief/bounds';
 import { pastTripsOf } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
+import { TextLink } from '@/ui/fields/text-link';
 import type { KitView } from '@/ui/kit/kit-view';
 import type { BriefProps } from './use-brief';
 
@@ -33,7 +33,14 @@ export function LastTripPanel({
                 (each) => each.rule === 'must have' && each.what === what,
               );
               return (
-                <Flex as="li" key={what} justify="space-between" align="center" gap="2">
+                <Flex
+                  as="li"
+                  key={what}
+                  justify="space-between"
+                  align="center"
+                  gap="2"
+                  paddingY="1"
+                >
                   {what}
                   {isAsked ? (
                     <Text as="span" fontSize="sm" color="leaf.fg">
@@ -59,9 +66,7 @@ export function LastTripPanel({
       {idle > 0 && (
         <Text fontSize="sm" color="fg.muted" marginTop="2">
           {idle} of {last.pieces.length} pieces were not touched:{' '}
-          <NextLink href="/keep/trip" prefetch={false}>
-            see which
-          </NextLink>
+          <TextLink href="/keep/trip">see which</TextLink>
         </Text>
       )}
     </Panel>

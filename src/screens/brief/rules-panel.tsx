@@ -2,7 +2,6 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { X } from 'lucide-react';
-import NextLink from 'next/link';
 import { useState } from 'react';
 import { mostRules, type BriefRule } from '@/core/brief';
 import { rulesKept, ruleInWords } from '@/core/judge/brief-rules';
@@ -13,6 +12,7 @@ import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Input } from '@/ui/fields/input';
 import { Panel } from '@/ui/fields/panel';
+import { TextLink } from '@/ui/fields/text-link';
 import { TextField } from './text-field';
 import { jobsAskedBy, newRules, ruleFrom, typedFor, type JobAsked, type NewRule } from './new-rule';
 import type { BriefProps } from './use-brief';
@@ -61,12 +61,7 @@ export function RulesPanel({ brief, change, view }: BriefProps & { readonly view
             value={brief.challenge}
             onChange={(challenge) => change({ challenge })}
           />
-          <NextLink
-            href="/kits/challenge"
-            style={{ textDecoration: 'underline', paddingBlock: 10 }}
-          >
-            Hold other kits against it, or hand it on
-          </NextLink>
+          <TextLink href="/kits/challenge">Hold other kits against it, or hand it on</TextLink>
         </Flex>
       )}
       {brief.rules.length < mostRules && (

@@ -1,10 +1,10 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import NextLink from 'next/link';
 import { twoSeasonsIn } from '@/core/brief';
 import type { UnderBrief } from '@/core/kit/under-brief';
 import { printNumber } from '@/core/quantity';
+import { TextLink } from '@/ui/fields/text-link';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { useUnderBrief } from '@/ui/kit/under-brief';
@@ -27,10 +27,7 @@ export function EnoughScreen() {
       {view.own.brief === null ? (
         <Text>
           Nobody said yet what {view.own.name} is for.{' '}
-          <NextLink href="/brief" style={{ textDecoration: 'underline' }}>
-            Write its brief
-          </NextLink>
-          , and every need is worked out.
+          <TextLink href="/brief">Write its brief</TextLink>, and every need is worked out.
         </Text>
       ) : under === null ? (
         <Text role="status">Working out the needs…</Text>

@@ -1,9 +1,9 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import NextLink from 'next/link';
 import { gearOf, type Trip } from '@/core/loadout';
 import type { Touched } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
+import { TextLink } from '@/ui/fields/text-link';
 import type { KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
 import { tripInWords } from './trip-in-words';
@@ -50,9 +50,7 @@ export function PastTrips({ view: { bench, own }, trips, touched }: PastTripsPro
           {idle.length > mostNamed && <Text fontSize="sm">and {idle.length - mostNamed} more</Text>}
           <Text fontSize="sm" color="fg.muted">
             What is for a bad day is not dead weight for lying still.{' '}
-            <NextLink href="/layout/thrift" prefetch={false}>
-              See what could stay at home
-            </NextLink>
+            <TextLink href="/layout/thrift">See what could stay at home</TextLink>
           </Text>
         </Box>
       )}

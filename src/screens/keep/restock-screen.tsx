@@ -13,7 +13,7 @@ import {
 import { boughtCommand, byKind, restockOf, type RestockLine } from '@/core/upkeep';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
-import { LabelledInput } from '@/ui/fields/labelled-input';
+import { CountInput, countTyped, DayInput } from '@/ui/fields/day-and-count';
 import { saveText } from '@/ui/files/save-text';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { perform } from '@/ui/notice/notice';
@@ -160,7 +160,11 @@ function BoughtForm({ line, view, onDone }: BoughtFormProps) {
   const [problem, setProblem] = useState<string | null>(null);
 
   function put(): void {
-    const bought = { count: Number(count), on, goodUntil: goodUntil === '' ? null : goodUntil };
+    const bought = {
+      count: countTyped(count) ?? 0,
+      on,
+      goodUntil: goodUntil === '' ? null : goodUntil,
+    };
     const command = boughtCommand(bench, line, bought, newId);
     if (!command.ok) {
       setProblem(command.problem.message);
@@ -186,29 +190,9 @@ function BoughtForm({ line, view, onDone }: BoughtFormProps) {
       }}
     >
       <Flex gap="3" wrap="wrap" align="flex-end">
-        <LabelledInput
-          label="How many"
-          type="number"
-          inputMode="numeric"
-          min="1"
-          width="90px"
-          value={count}
-          onChange={(event) => setCount(event.target.value)}
-        />
-        <LabelledInput
-          label="Bought on"
-          type="date"
-          width="160px"
-          value={on}
-          onChange={(event) => setOn(event.target.value)}
-        />
-        <LabelledInput
-          label="Printed date, if any"
-          type="date"
-          width="160px"
-          value={goodUntil}
-          onChange={(event) => setGoodUntil(event.target.value)}
-        />
+        <CountInput label="How many" value={count} onChange={setCount} />
+        <DayInput label="Bought on" value={on} onChange={setOn} />
+        <DayInput label="Printed date, if any" value={goodUntil} onChange={setGoodUntil} />
         <Button type="submit" variant="main">
           Put it in
         </Button>

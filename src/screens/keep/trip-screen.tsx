@@ -7,6 +7,7 @@ import { gearOf, versionOf, type Command, type Loadout } from '@/core/loadout';
 import { newTrip, pastTripsOf, stopsOf, touchedOn, tripsOf, tripToTell } from '@/core/upkeep';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
+import { DayInput } from '@/ui/fields/day-and-count';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { Panel } from '@/ui/fields/panel';
 import { TextArea } from '@/ui/fields/text-area';
@@ -125,18 +126,8 @@ function TripForm({ view, onTold }: TripFormProps) {
             placeholder={tripsOf(own)[0]?.name ?? 'a weekend at the lakes'}
             onChange={(event) => setName(event.target.value)}
           />
-          <LabelledInput
-            label="First day"
-            type="date"
-            value={from}
-            onChange={(event) => setFrom(event.target.value)}
-          />
-          <LabelledInput
-            label="Last day"
-            type="date"
-            value={to}
-            onChange={(event) => setTo(event.target.value)}
-          />
+          <DayInput label="First day" value={from} onChange={setFrom} />
+          <DayInput label="Last day" value={to} onChange={setTo} />
         </Flex>
         {stops.map((stop) => {
           const gears = stop.placements.map(({ gear }) => gear);

@@ -1,7 +1,6 @@
 'use client';
 
 import { Box, Text } from '@chakra-ui/react';
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { stores } from '@/core/brief';
 import { daysBetween } from '@/core/quantity';
@@ -20,6 +19,7 @@ import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
+import { TextLink } from '@/ui/fields/text-link';
 import { perform } from '@/ui/notice/notice';
 import { fromToday } from './days-in-words';
 import type { DueView } from './use-due';
@@ -117,9 +117,9 @@ function OfItsTrips({
       {over !== null && (
         <Text fontSize="sm">
           Its trip ended on {over.to}:{' '}
-          <NextLink href="/keep/trip" prefetch={false} onClick={() => prefer({ kit: kit.id })}>
+          <TextLink href="/keep/trip" onClick={() => prefer({ kit: kit.id })}>
             write down what it showed
-          </NextLink>
+          </TextLink>
         </Text>
       )}
       {ahead !== null && dues.length > 0 && (

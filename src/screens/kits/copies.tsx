@@ -1,7 +1,6 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
 import { printMoney } from '@/core/quantity';
 import type { Bench, Loadout } from '@/core/loadout';
@@ -16,7 +15,9 @@ import {
 } from '@/core/upkeep';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
+import { CountInput, countTyped } from '@/ui/fields/day-and-count';
 import { LabelledInput } from '@/ui/fields/labelled-input';
+import { TextLink } from '@/ui/fields/text-link';
 import { localDay } from '@/ui/kit/kit-view';
 import { perform, sayRefused } from '@/ui/notice/notice';
 
@@ -60,13 +61,7 @@ export function CopyForm({
       }}
     >
       <Flex gap="2" wrap="wrap">
-        <LabelledInput
-          label="How many"
-          flex="0 0 90px"
-          inputMode="numeric"
-          value={many}
-          onChange={(event) => setMany(event.target.value)}
-        />
+        <CountInput label="How many" value={many} onChange={setMany} />
         <LabelledInput
           flex="1 1 150px"
           label="For whom"
@@ -102,7 +97,7 @@ function namesOf(names: string, many: string): readonly string[] {
     .split(/[,;\n]/)
     .map((name) => name.trim())
     .filter((name) => name !== '');
-  const count = /^\d{1,3}$/.test(many.trim()) ? Math.min(Number(many), mostCopies + 1) : 0;
+  const count = Math.min(countTyped(many) ?? 0, mostCopies + 1);
   return Array.from({ length: Math.max(count, named.length) }, (_, at) => named[at] ?? '');
 }
 
@@ -200,9 +195,7 @@ function OfCopies({ bench, loadout, copies }: CopiesProps & { readonly copies: n
         <Button size="sm" minHeight="11" onClick={bringOn}>
           Give it to {late.length === 1 ? 'it' : 'them'}
         </Button>
-        <NextLink href="/keep/restock" prefetch={false}>
-          Restock list
-        </NextLink>
+        <TextLink href="/keep/restock">Restock list</TextLink>
       </Flex>
     </Box>
   );

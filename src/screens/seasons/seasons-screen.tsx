@@ -1,7 +1,6 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import NextLink from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import type { Brief } from '@/core/brief';
 import type { SeasonSwap } from '@/core/judge/season-swap';
@@ -13,6 +12,7 @@ import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
 import { PlainTable } from '@/ui/fields/plain-table';
+import { TextLink } from '@/ui/fields/text-link';
 import { fixFigures, fixName, layingOut } from '@/ui/kit/fix-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
@@ -36,10 +36,7 @@ export function SeasonsScreen() {
       ) : (
         <Text>
           This kit has no second brief to be held against.{' '}
-          <NextLink href="/brief" style={{ textDecoration: 'underline' }}>
-            Write one beside its own
-          </NextLink>
-          , as for another season.
+          <TextLink href="/brief">Write one beside its own</TextLink>, as for another season.
         </Text>
       )}
     </Box>

@@ -10,7 +10,7 @@ import type { ScaleReads } from '@/core/upkeep';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
-import { LabelledInput } from '@/ui/fields/labelled-input';
+import { CountInput, countTyped } from '@/ui/fields/day-and-count';
 import { Panel } from '@/ui/fields/panel';
 import { GearDrawing } from '@/ui/gear-drawing/gear-drawing';
 import { drawnSize } from '@/ui/gear-drawing/drawn-size';
@@ -29,7 +29,7 @@ export function Pan({ gear, link, settling, onTare, onRecord, onSkip }: PanProps
   const { units } = usePreferences();
   const [many, setMany] = useState('1');
   const [reads, setReads] = useState<ScaleReads>(() => likelyReads(gear));
-  const pieces = /^[1-9]\d{0,3}$/.test(many.trim()) ? Number(many) : null;
+  const pieces = countTyped(many) || null;
   const isSteady = link === 'live' && settling.state === 'steady' && settling.massG > 0;
   const { widthMm, heightMm } = drawnSize(gear);
   const before = massNowG(gear);
@@ -78,13 +78,7 @@ export function Pan({ gear, link, settling, onTare, onRecord, onSkip }: PanProps
             />
           )}
           {gear.count > 1 && reads !== 'what is left' && (
-            <LabelledInput
-              label="How many lie on it"
-              width="110px"
-              inputMode="numeric"
-              value={many}
-              onChange={(event) => setMany(event.target.value)}
-            />
+            <CountInput label="How many lie on it" value={many} onChange={setMany} />
           )}
           <Button type="submit" variant="main" disabled={!isSteady || pieces === null} autoFocus>
             {reads === 'what is left' ? 'Take what is left (Enter)' : 'Take this mass (Enter)'}

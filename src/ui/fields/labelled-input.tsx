@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Flex } from '@chakra-ui/react';
 import type { ComponentProps } from 'react';
 import { Input } from './input';
 
@@ -9,9 +9,9 @@ interface LabelledInputProps extends ComponentProps<typeof Input> {
 /** A line to type into, with its name above it. */
 export function LabelledInput({ label, flex, ...input }: LabelledInputProps) {
   return (
-    <Box as="label" display="block" fontSize="sm" fontWeight="600" flex={flex}>
+    <Flex as="label" direction="column" fontSize="sm" fontWeight="600" flex={flex}>
       {label}
       <Input height="11" fontWeight="400" autoComplete="off" {...input} />
-    </Box>
+    </Flex>
   );
 }

@@ -4,7 +4,7 @@ import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
 import { dialogSlotRecipe } from '@chakra-ui/react/theme';
 import { useState } from 'react';
 import { gearOf, newPlacement, type Command, type Placement } from '@/core/loadout';
-import { jobs } from '@/core/gear';
+import { jobs, type Gear, type JobId } from '@/core/gear';
 import { handDownTo, type HandDownTo } from '@/core/judge/handing-down';
 import { offersFor } from '@/core/scheme';
 import { printMass } from '@/core/quantity';
@@ -51,8 +51,9 @@ const nobody = '';
 function HandDown({ view: { bench, loadout, units, kit: table }, placement }: HandDownProps) {
   const gear = gearOf(bench.shelf, placement);
   const [others] = useState(() => handDownTo(bench, loadout, gear, table.day));
-  const jobs = gear.supplies.map(({ job }) => job);
-  const successors = offersFor(bench, jobs).filter((offer) => offer.gear.id !== gear.id);
+  const successors = offersFor(bench, mainJobsOf(gear)).filter(
+    (offer) => offer.gear.id !== gear.id,
+  );
   const [to, setTo] = useState(others[0]?.kit.id ?? '');
   const [successor, setSuccessor] = useState(successors[0]?.gear.id ?? nobody);
   const kit = bench.loadouts.get(to);
@@ -129,6 +130,12 @@ function HandDown({ view: { bench, loadout, units, kit: table }, placement }: Ha
       </Dialog.Footer>
     </>
   );
+}
+
+/** What a piece is made for; all that it does where it is made for nothing. */
+function mainJobsOf({ supplies }: Gear): readonly JobId[] {
+  const madeFor = supplies.filter(({ fitness }) => fitness === 'made-for');
+  return (madeFor.length > 0 ? madeFor : supplies).map(({ job }) => job);
 }
 
 function lackInWords({ kit, job, ways, wanted }: HandDownTo): string {

@@ -9,6 +9,7 @@ import { backCommand, borrowedCommand, lentCommand, takenCommand } from '@/core/
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
+import { CountInput, countTyped, DayInput } from '@/ui/fields/day-and-count';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { select } from '@/ui/kit/selection';
 import { perform, sayRefused } from '@/ui/notice/notice';
@@ -85,7 +86,7 @@ function AwayForm(props: PieceProps & { readonly onDone: () => void }) {
     const going = {
       kit: own,
       placement: placement.id,
-      count: /^\d+$/.test(many.trim()) ? Number(many) : 0,
+      count: countTyped(many) ?? 0,
       since: kit.day,
       backBy: backBy === '' ? null : backBy,
     };
@@ -144,20 +145,9 @@ function AwayForm(props: PieceProps & { readonly onDone: () => void }) {
           />
         )}
         {placement.count > 1 && (
-          <LabelledInput
-            label={`How many of ${placement.count}`}
-            inputMode="numeric"
-            maxWidth="120px"
-            value={many}
-            onChange={(event) => setMany(event.target.value)}
-          />
+          <CountInput label={`How many of ${placement.count}`} value={many} onChange={setMany} />
         )}
-        <LabelledInput
-          label="Back by, if agreed"
-          type="date"
-          value={backBy}
-          onChange={(event) => setBackBy(event.target.value)}
-        />
+        <DayInput label="Back by, if agreed" value={backBy} onChange={setBackBy} />
         <Flex gap="2">
           <Button type="submit" variant="main">
             Write it down

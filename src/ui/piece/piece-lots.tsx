@@ -6,7 +6,7 @@ import { lotDays, withShares, type Lot } from '@/core/gear';
 import { goodUntilOf, nextDue, sharesAt, warmthOfLot } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
-import { LabelledInput } from '@/ui/fields/labelled-input';
+import { DayInput } from '@/ui/fields/day-and-count';
 import { perform } from '@/ui/notice/notice';
 import type { PieceProps } from './piece';
 
@@ -107,12 +107,11 @@ function LotForm({ view, gear, lot, count, onDone }: LotFormProps) {
       }}
     >
       {lotDays.map((day) => (
-        <LabelledInput
+        <DayInput
           key={day}
           label={dayNames[day]}
-          type="date"
-          value={days[day]}
-          onChange={(event) => setDays({ ...days, [day]: event.target.value })}
+          value={days[day] ?? ''}
+          onChange={(text) => setDays({ ...days, [day]: text })}
         />
       ))}
       <Choice
