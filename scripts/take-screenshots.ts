@@ -107,9 +107,25 @@ const shots: readonly Shot[] = [
   },
   { name: 'lists', path: '/layout/lists' },
   { name: 'thrift', path: '/layout/thrift' },
-  { name: 'compare', path: '/kits/compare' },
+  {
+    name: 'compare',
+    path: '/kits/compare',
+    first: async (page) => {
+      const mats = page.getByRole('region', { name: 'Two mats' });
+      await mats.evaluate((sheet) => sheet.scrollIntoView());
+      await page.evaluate(() => window.scrollBy(0, -110));
+      await page.waitForTimeout(3000);
+    },
+  },
   { name: 'challenge', path: '/kits/challenge' },
-  { name: 'kits', path: '/kits' },
+  {
+    name: 'kits',
+    path: '/kits',
+    first: async (page) => {
+      await page.getByRole('button', { name: 'Another like Float pouch' }).click();
+      await page.getByLabel('For whom').fill('Ada, Bo');
+    },
+  },
 ];
 
 await inBrowser('demo', port, async (browser, address) => {

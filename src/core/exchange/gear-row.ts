@@ -23,7 +23,7 @@ import {
   type Ownership,
 } from '../gear';
 import type { Column, ColumnMeaning, ColumnUnit } from './columns';
-import { dayIn } from './typed-day';
+import { typedDay } from '../reading/typed-day';
 
 /** The cells of one row by what they mean. */
 export class Row {
@@ -185,7 +185,7 @@ function withOwnership(gear: Gear, row: Row): Outcome<Gear> {
 function withDate(gear: Gear, row: Row): Outcome<Gear> {
   const text = row.cell('good until');
   if (text === null) return done(gear);
-  const day = dayIn(text);
+  const day = typedDay(text);
   return day.ok ? done({ ...gear, goodUntil: day.value }) : day;
 }
 

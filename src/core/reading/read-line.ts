@@ -10,11 +10,12 @@ import {
   type UnitSystem,
 } from '../quantity';
 import { amountsIn, type Amount, type AmountAt } from '../quantity/amounts-in';
-import { capital, unsoundGear, whyNotName, withMassOf, type Gear } from '../gear';
+import { capital, inFields, lotOf, unsoundGear, whyNotName, withMassOf, type Gear } from '../gear';
 import { ownWords } from './taught';
 import { cellSortIn, runsOnCells } from './cells';
 import { oneComfort } from './comfort';
 import { countOf, manyLengths } from './counting';
+import { datesIn, type DatesRead } from './dates';
 import { howFar } from './far';
 import { withFigures } from './figures';
 import { meaningOf, type Meaning } from './meaning';
@@ -54,7 +55,9 @@ export const mostLine = 1000;
  */
 export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   if (line.length > mostLine) return refused(lineSays.lineTooLong(mostLine));
-  const typed = line.replace(/\s+/g, ' ').trim();
+  const dated = datesIn(line.replace(/\s+/g, ' ').trim());
+  if (!dated.ok) return dated;
+  const typed = dated.value.rest;
   const named = kindNamedFirst(typed, setting.picked);
   const rest = named ? typed.slice(named.name.length) : typed;
   const read = amountsIn(rest);
@@ -87,11 +90,21 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   const priced = withPrice(stuffed, amounts, setting);
   if (!priced.ok) return priced;
   const gear = counted.in(priced.value);
-  const weighed = withMassOf(gear, gear.massG, gear.massTrust);
+  const weighed = withDates(withMassOf(gear, gear.massG, gear.massTrust), dated.value);
   const unsound = unsoundGear(weighed);
   return unsound
     ? { ok: false, problem: unsound }
     : done({ gear: weighed, kind, sure: meaning.sure, others: meaning.others });
+}
+
+/** The days of a line: a printed date is all of the gear’s; of what else is told, all of it is one lot. */
+function withDates(gear: Gear, { goodUntil, cameOn, filledOn, openedOn }: DatesRead): Gear {
+  if (cameOn === null && filledOn === null && openedOn === null) {
+    return goodUntil === null ? gear : { ...gear, goodUntil };
+  }
+  if (gear.count === 0) return gear;
+  const lot = { ...lotOf(gear.count, { goodUntil, cameOn, filledOn, openedOn }), id: 'all' };
+  return { ...gear, goodUntil: null, lots: [inFields(lot)] };
 }
 
 /** The kind that a name without figures means; null where none is sure. */

@@ -1,4 +1,5 @@
 import type { Sentences } from './outcome';
+import { quoted } from './quoted';
 
 /** What keeps a line of gear from being read, or from being believed. */
 export const lineSays = {
@@ -16,6 +17,9 @@ export const lineSays = {
     `${lumenHours} lumen-hours out of ${energyWh} Wh are not believed: no lamp gives more than ${most} lm for each watt.`,
   farTooHeavy: (massKg: number, typicalKg: number) =>
     `${massKg} kg is not believed: one of its kind weighs about ${typicalKg} kg. Check the unit.`,
+  twoDays: (text: string) => `${quoted(text)} can be two days: write it like 2027-04-30.`,
+  noDayTyped: (text: string) =>
+    `${quoted(text)} is not a day this understands: write it like 2027-04-30.`,
   lengthOfNothing: () => 'A length is above 0.',
   namelessLine: () => 'Write what it is as well, like: steel bottle 1 L 210 g 90x200 mm.',
   lineTooLong: (most: number) =>

@@ -19,8 +19,5 @@ export const tableSays = {
   noCount: (text: string) => `${quoted(text)} is not how many there are: write a whole number.`,
   noOwnership: (text: string) =>
     `${quoted(text)} is none of owned, wished, home-made, scavenged or retired.`,
-  twoDays: (text: string) => `${quoted(text)} can be two days: write it like 2027-04-30.`,
-  noDayTyped: (text: string) =>
-    `${quoted(text)} is not a day this understands: write it like 2027-04-30.`,
   noJob: (word: string, some: string) => `${quoted(word)} is not a job this knows, like ${some}.`,
 } as const satisfies Sentences;

@@ -11,6 +11,7 @@ export * from './copies';
 export type { SoMany } from './copy-supply';
 export * from './trips';
 export * from './cost';
+export * from './since-version';
 export * from './restock';
 export * from './round';
 export * from './act-in-words';

@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { dayAfter, monthIn, monthsAfter } from '@/core/quantity';
 import type { Due } from '@/core/upkeep';
@@ -62,8 +62,17 @@ export function KeepScreen() {
               </Button>
             )}
           </Flex>
-          <Flex gap="5" align="flex-start" flexDirection={{ base: 'column-reverse', lg: 'row' }}>
-            <Box flex="1" minWidth="0" width="100%">
+          <Grid
+            columnGap="5"
+            rowGap="4"
+            templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 330px' }}
+            templateRows={{ lg: 'auto 1fr' }}
+            templateAreas={{ base: '"kits" "dues" "rest"', lg: '"dues kits" "dues rest"' }}
+          >
+            <Box gridArea="kits">
+              <WholeKits view={view} kits={kits} />
+            </Box>
+            <Box gridArea="dues">
               <Stretch
                 title="Due now"
                 none="Nothing is due today."
@@ -83,13 +92,12 @@ export function KeepScreen() {
                 dues={shown.filter(({ on }) => on > soon)}
               />
             </Box>
-            <Flex direction="column" gap="4" width={{ base: '100%', lg: '330px' }} flexShrink="0">
-              <WholeKits view={view} kits={kits} />
+            <Flex gridArea="rest" direction="column" gap="4">
               <CostPanel view={view} kit={kit === 'all' ? null : kit} />
               <Reminders view={view} />
               <BackUpPanel view={view} />
             </Flex>
-          </Flex>
+          </Grid>
         </>
       )}
     </Box>

@@ -16,6 +16,7 @@ import { fromToday } from './days-in-words';
 import { foundInWords, RoundLines } from './round-lines';
 import { RoundRunner } from './round-runner';
 import { stopInWords } from './stop-in-words';
+import { versionNote } from './version-note';
 
 /** One inspection of the kit on the table, pocket by pocket, with one hand. */
 export function RoundScreen() {
@@ -101,7 +102,12 @@ function Ended({ view, round, onAgain }: EndedProps) {
   const { bench, own, kit } = view;
   const wanted = [...bench.wants.values()].filter((want) => want.kit === own.id);
   const [isKept, setKept] = useState(false);
-  const note = `Round of ${round.endedOn}: ${foundInWords(round)}`;
+  const note = versionNote(
+    `Round of ${round.endedOn}: ${foundInWords(round)}`,
+    bench,
+    own,
+    view.units,
+  );
   return (
     <Box as="section" aria-label="The round is written down">
       <Heading as="h2" fontSize="xl">
@@ -119,7 +125,7 @@ function Ended({ view, round, onAgain }: EndedProps) {
         <Button
           disabled={isKept}
           onClick={() => {
-            const about = { id: newId(), day: kit.day, note: note.slice(0, 400) };
+            const about = { id: newId(), day: kit.day, note };
             const version = versionOf(bench, own.id, about);
             if (perform({ do: 'keep version', version }, 'This version is kept.')) setKept(true);
           }}

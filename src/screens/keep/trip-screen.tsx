@@ -21,6 +21,7 @@ import { SubPlaces } from '@/ui/shell/sub-places';
 import { PastTrips } from './past-trips';
 import { stopInWords } from './stop-in-words';
 import { tripInWords } from './trip-in-words';
+import { versionNote } from './version-note';
 
 /** What a trip showed of the kit on the table: what was used, what was never touched, and what was missed. */
 export function TripScreen() {
@@ -95,7 +96,11 @@ function TripForm({ view, onTold }: TripFormProps) {
     if (to > kit.day) return sayRefused(`The trip is not over: it ends on ${to}.`);
     const days = { name: name.trim(), from, to };
     const trip = newTrip(newId(), own, bench, days, { used, missed: words, note: note.trim() });
-    const about = { id: newId(), day: kit.day, note: tripInWords(trip).slice(0, 400) };
+    const about = {
+      id: newId(),
+      day: kit.day,
+      note: versionNote(tripInWords(trip), bench, own, view.units),
+    };
     const commands: readonly Command[] = [
       { do: 'keep trip', trip },
       ...(isKept

@@ -7,17 +7,9 @@ import { goodUntilOf, nextDue, sharesAt, warmthOfLot } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { DayInput } from '@/ui/fields/day-and-count';
+import { dayNames, daysInWords } from '@/ui/kit/lot-in-words';
 import { perform } from '@/ui/notice/notice';
 import type { PieceProps } from './piece';
-
-const dayNames: Readonly<Record<(typeof lotDays)[number], string>> = {
-  cameOn: 'Made or bought',
-  goodUntil: 'Printed date',
-  openedOn: 'Opened',
-  filledOn: 'Filled or charged',
-  checkedOn: 'Looked at',
-  storedOn: 'Lies there since',
-};
 
 /** The dates of what is here, lot by lot, and what follows from them. */
 export function PieceLots({ view, placement, gear }: PieceProps) {
@@ -36,15 +28,13 @@ export function PieceLots({ view, placement, gear }: PieceProps) {
           const on = nextDue(lot, care, warmth);
           return on === null ? [] : [`${care.act} ${on}`];
         });
-        const known = lotDays.flatMap((day) =>
-          lot[day] === null ? [] : [`${dayNames[day].toLowerCase()} ${lot[day]}`],
-        );
+        const known = daysInWords(lot);
         const name = shares.length === 1 ? 'Dates' : `${count} of them`;
         return (
           <Box key={lot.id} marginBottom="2">
             <Text>
               {shares.length > 1 && `${count} of them: `}
-              {known.length === 0 ? 'none is known' : known.join(', ')}
+              {known === '' ? 'none is known' : known}
               {lot.store !== '' && `, in ${lot.store}`}
               {lot.amiss !== null && ` · ▲ ${lot.amiss === 'renew' ? 'to be renewed' : lot.amiss}`}.
             </Text>

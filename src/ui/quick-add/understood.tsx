@@ -2,13 +2,14 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { printMass, printMoney, printNumber } from '@/core/quantity';
-import { cautionsOf, printForm, type Gear } from '@/core/gear';
+import { cautionsOf, lotsOf, printForm, type Gear } from '@/core/gear';
 import type { Reading } from '@/core/reading';
 import { homeCategory, schemeOf } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import { daysInWords } from '@/ui/kit/lot-in-words';
 import { quickAddId } from '@/ui/shell/shortcuts';
 import { doesInWords } from './kind-choices';
 import type { Line } from './use-line';
@@ -76,6 +77,12 @@ function ReadAs({ reading, line }: { readonly reading: Reading; readonly line: L
           {printNumber(gear.contents.full, 1)} {gear.contents.unit} in one
         </Tag>
       )}
+      {lotsOf(gear)
+        .map(daysInWords)
+        .filter((days) => days !== '')
+        .map((days) => (
+          <Tag key={days}>{days}</Tag>
+        ))}
       {kind !== null && <Tag>{doesInWords(gear)}</Tag>}
       <Tag>in {homeCategory(schemeOf(bench, scheme), gear).name}</Tag>
       {warnings.length > 0 && (
