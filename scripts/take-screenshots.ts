@@ -77,7 +77,8 @@ const shots: readonly Shot[] = [
     dark: true,
     first: async (page) => {
       await page.getByRole('button', { name: 'Begin a round of Boathouse box' }).click();
-      await page.getByRole('button', { name: 'Begin a round' }).click();
+      await page.getByRole('heading', { level: 1, name: 'A round' }).waitFor({ state: 'attached' });
+      await page.getByRole('button', { name: 'Begin a round', exact: true }).click();
       await page.getByRole('button', { name: 'Good', exact: true }).click();
     },
   },
