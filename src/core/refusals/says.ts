@@ -46,11 +46,6 @@ export const says = {
   tooManyLines: (most: number) => `A list has at most ${most} lines.`,
   listLine: (line: number, why: string) => `Line ${line} ${why}.`,
   versionOfOtherKit: () => 'It is of another kit.',
-  boughtNothing: () => 'What was bought is one at least, a whole number.',
-  nothingDone: () => 'Nothing is named that was done.',
-  takenAlready: (name: string) => `${plainly(name, 120)} is taken for another kit already.`,
-  notAway: (name: string) => `${plainly(name, 120)} is at home.`,
-  roundOfNothing: () => 'Nothing was looked at on this round yet.',
   tripEndsBefore: (to: string, from: string) =>
     `The trip ends on ${to}, before it began on ${from}.`,
   roundEndsBefore: () => 'The round ends before it began.',
@@ -112,17 +107,6 @@ export const says = {
   notSoMuch: (there: string, unit: string, name: string) =>
     `There is ${there} ${unit} of ${plainly(name, 120)} left, no more.`,
   notInMetres: (name: string) => `${plainly(name, 120)} is not counted in metres.`,
-  measureOfNothing: () =>
-    'Every figure that is measured is a number, and a thickness is more than nothing.',
-  coreAboveRoll: () => 'The core is wider than the roll that is on it.',
-  noMassOfContents: (name: string) =>
-    `Nobody said what a full ${plainly(name, 120)} weighs, or what is in it does: a scale tells nothing of what is left.`,
-  leftBelowNothing: (name: string) =>
-    `That is less than an empty ${plainly(name, 120)}: what a full one weighs, or what is in it does, is not right.`,
-  leftAboveFull: (name: string, full: string, unit: string) =>
-    `That is more than a full ${plainly(name, 120)} has, ${full} ${unit}: look over what a full one is.`,
-  moreLeftOfSeveral: (name: string) =>
-    `There are several ${plainly(name, 120)}, of which less is written down: take the fuller one on a line of its own first.`,
   noneLeft: (name: string) => `There is no ${plainly(name, 120)} left to cut.`,
   cutOfNothing: (least: string) =>
     `Every length that is cut is more than nothing: at least ${least}.`,
@@ -134,8 +118,6 @@ export const says = {
   notSoManyHere: (there: number, name: string, wanted: number) =>
     `${there} of ${plainly(name, 120)} are here, and ${wanted} are wanted.`,
   pieceWithoutPlace: () => 'Every new piece needs a place of its own.',
-  noSuchManyCopies: (most: number) => `From 1 to ${most} copies are made at once.`,
-  copiesAreAlike: (name: string) => `Every copy of ${plainly(name, 120)} is as it is now.`,
   nothingToUndo: () => 'There is nothing to undo.',
   nothingToRedo: () => 'There is nothing to redo.',
   notLastAnyMore: (label: string) =>

@@ -14,6 +14,7 @@ import {
   type StandsFor,
 } from '../loadout';
 import { done, refused, says, type Outcome } from '../quantity';
+import { upkeepSays } from '../refusals/upkeep';
 import { Supply, type SoMany } from './copy-supply';
 
 /** What copies are made of: the act, the kits by their names, what of the shelf goes into them and what is to be bought. */
@@ -46,7 +47,7 @@ export function copiesOfKit(
   const pattern = bench.loadouts.get(kitId);
   if (!pattern) return refused(says.noKit(kitId));
   if (forWhom.length < 1 || forWhom.length > mostCopies) {
-    return refused(says.noSuchManyCopies(mostCopies));
+    return refused(upkeepSays.noSuchManyCopies(mostCopies));
   }
   const within = [...kitsWithin(bench, kitId)].map((id) => bench.loadouts.get(id)!);
   const supply = new Supply(bench, today, newId);
@@ -141,7 +142,7 @@ export function copiesBroughtOn(
   const pattern = bench.loadouts.get(kitId);
   if (!pattern) return refused(says.noKit(kitId));
   const late = copiesBehind(bench, kitId).filter(({ lacks }) => lacks.length > 0);
-  if (late.length === 0) return refused(says.copiesAreAlike(pattern.name));
+  if (late.length === 0) return refused(upkeepSays.copiesAreAlike(pattern.name));
   const supply = new Supply(bench, today, newId);
   const commands: Command[] = [];
   for (const { copy, lacks } of late) {

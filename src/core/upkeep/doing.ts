@@ -1,6 +1,7 @@
 import { withShares, type Gear } from '../gear';
 import type { Bench, Command } from '../loadout';
 import { done, refused, says, type Outcome } from '../quantity';
+import { upkeepSays } from '../refusals/upkeep';
 import { doneField, type Due, type NeverDone } from './due';
 
 /**
@@ -30,7 +31,7 @@ export function careTaken(
   const label =
     taken.length === 1 ? `${first!.act} ${first!.gear.name}` : `look after ${taken.length} things`;
   return commands.length === 0
-    ? refused(says.nothingDone())
+    ? refused(upkeepSays.nothingDone())
     : done({ do: 'together', label, commands });
 
   function afterCare(gear: Gear, { lot, count, act, kit }: Due | NeverDone): Gear {

@@ -11,6 +11,7 @@ import {
   type Place,
 } from '../loadout';
 import { done, refused, says, type Outcome } from '../quantity';
+import { upkeepSays } from '../refusals/upkeep';
 import { inTurn, joinedAgain, partLine } from './parting-lines';
 
 /** So many pieces at a place of a kit, and from when to when they are away; null where nobody agreed on a day. */
@@ -72,7 +73,7 @@ export function takenCommand(
   const placement = placementOf(from, at);
   const whole = placement && bench.shelf.get(placement.gear);
   if (!whole) return refused(says.noPlacement(at));
-  if (whole.takenFrom !== null) return refused(says.takenAlready(whole.name));
+  if (whole.takenFrom !== null) return refused(upkeepSays.takenAlready(whole.name));
   const part = partLine(bench, from, at, count, since, newId);
   if (!part.ok) return part;
   const { commands, gear, placement: partAt } = part.value;
@@ -124,7 +125,7 @@ export function backCommand(bench: Bench, gear: Gear, newId: () => string): Outc
     return done({ do: 'together', label: `give ${gear.name} back`, commands });
   }
   const { takenFrom } = gear;
-  if (takenFrom === null) return refused(says.notAway(gear.name));
+  if (takenFrom === null) return refused(upkeepSays.notAway(gear.name));
   const kit = bench.loadouts.get(takenFrom.kit);
   const commands: Command[] = [
     ...out(placed.filter((each) => each.kit.id !== takenFrom.kit)),

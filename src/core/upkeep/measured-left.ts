@@ -1,6 +1,7 @@
 import { massWhenFullG, type Contents, type Gear, type Trust } from '../gear';
 import type { Command, PartedFrom } from '../loadout';
 import { done, refused, says, type Outcome } from '../quantity';
+import { upkeepSays } from '../refusals/upkeep';
 import { offBy } from './by-weight';
 
 /** What somebody read off a piece that is partly used up. Masses in g, lengths in mm. */
@@ -69,14 +70,14 @@ export function measuredLeft(
   if (contents === null) return refused(says.notUsedUp(gear.name));
   const figures = Object.values(reading).filter((value) => typeof value === 'number');
   if (!figures.every((figure) => Number.isFinite(figure) && figure >= 0)) {
-    return refused(says.measureOfNothing());
+    return refused(upkeepSays.measureOfNothing());
   }
   const found = leftBy(reading, contents, gear);
   if (!found.ok) return found;
   const { left, plusMinus } = found.value;
-  if (left < -plusMinus) return refused(says.leftBelowNothing(gear.name));
+  if (left < -plusMinus) return refused(upkeepSays.leftBelowNothing(gear.name));
   if (left > contents.full + plusMinus) {
-    return refused(says.leftAboveFull(gear.name, plain(contents.full), contents.unit));
+    return refused(upkeepSays.leftAboveFull(gear.name, plain(contents.full), contents.unit));
   }
   return done({ left: rounded(Math.min(contents.full, Math.max(0, left)), plusMinus), plusMinus });
 }
@@ -88,7 +89,7 @@ function leftBy(
 ): Outcome<MeasuredLeft> {
   switch (reading.by) {
     case 'scale': {
-      if (wholeG === null || ofContentsG === 0) return refused(says.noMassOfContents(name));
+      if (wholeG === null || ofContentsG === 0) return refused(upkeepSays.noMassOfContents(name));
       const { massG, stepG } = reading;
       const gone = (wholeG - massG) / ofContentsG;
       const off = Math.hypot(
@@ -101,7 +102,7 @@ function leftBy(
     }
     case 'height': {
       const { heightMm, fullMm } = reading;
-      if (fullMm === 0) return refused(says.measureOfNothing());
+      if (fullMm === 0) return refused(upkeepSays.measureOfNothing());
       const share = heightMm / fullMm;
       return done({
         left: full * share,
@@ -111,8 +112,8 @@ function leftBy(
     case 'roll': {
       const { outerMm, coreMm, thickMm } = reading;
       if (unit !== 'm') return refused(says.notInMetres(name));
-      if (thickMm === 0) return refused(says.measureOfNothing());
-      if (outerMm < coreMm) return refused(says.coreAboveRoll());
+      if (thickMm === 0) return refused(upkeepSays.measureOfNothing());
+      if (outerMm < coreMm) return refused(upkeepSays.coreAboveRoll());
       const leftMm = (Math.PI * (outerMm ** 2 - coreMm ** 2)) / (4 * thickMm);
       const perMm = Math.PI / (2 * thickMm);
       const offMm = Math.hypot(
@@ -125,7 +126,7 @@ function leftBy(
     case 'turns': {
       const { turns, widthMm, depthMm, thickMm, beside } = reading;
       if (unit !== 'm') return refused(says.notInMetres(name));
-      if (beside < 1) return refused(says.measureOfNothing());
+      if (beside < 1) return refused(upkeepSays.measureOfNothing());
       const leftMm = woundMm(turns, 2 * (widthMm + depthMm), thickMm, beside);
       const thickerMm = woundMm(
         turns,
@@ -178,7 +179,7 @@ export function leftCommand(
   const used = contents.left - left;
   if (Math.abs(used) < 1e-9 * contents.full) return done(null);
   if (used > 0) return done({ do: 'use', gear: gear.id, amount: used, openedId, from });
-  if (gear.count > 1) return refused(says.moreLeftOfSeveral(gear.name));
+  if (gear.count > 1) return refused(upkeepSays.moreLeftOfSeveral(gear.name));
   return done({ do: 'change gear', id: gear.id, change: { contents: { ...contents, left } } });
 }
 

@@ -19,6 +19,7 @@ import {
   type Want,
 } from '../loadout';
 import { dayAfter, done, refused, says, whyNotDay, type Outcome } from '../quantity';
+import { upkeepSays } from '../refusals/upkeep';
 import type { Due } from './due';
 import { isGoodOn } from './held';
 import { sharesAt } from './round';
@@ -145,7 +146,7 @@ export function boughtCommand(
   const { count, on, goodUntil } = bought;
   const gear = bench.shelf.get(line.gear.id);
   if (!gear) return refused(says.noGear(line.gear.id));
-  if (!Number.isInteger(count) || count < 1) return refused(says.boughtNothing(), 'count');
+  if (!Number.isInteger(count) || count < 1) return refused(upkeepSays.boughtNothing(), 'count');
   for (const [field, day] of [
     ['on', on],
     ['goodUntil', goodUntil],

@@ -26,6 +26,7 @@ import {
   type Want,
 } from '../loadout';
 import { done, refused, says, type Outcome } from '../quantity';
+import { upkeepSays } from '../refusals/upkeep';
 import { doneField } from './due';
 import { sharesIn } from './held';
 
@@ -163,7 +164,7 @@ export function finishRound(
   if (!round) return refused(says.noEntry(id, 'rounds'));
   const kit = bench.loadouts.get(round.kit);
   if (!kit) return refused(says.noKit(round.kit));
-  if (round.lines.length === 0) return refused(says.roundOfNothing());
+  if (round.lines.length === 0) return refused(upkeepSays.roundOfNothing());
   const commands: Command[] = [];
   let now = bench;
   const act = (command: Command): Outcome<Bench> => {

@@ -45,7 +45,10 @@ export function Life({ view }: { readonly view: KitView }) {
         </Text>
       ) : (
         <>
-          <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} gap="4">
+          <Grid
+            templateColumns={{ base: 'minmax(0, 1fr)', md: 'repeat(3, minmax(0, 1fr))' }}
+            gap="4"
+          >
             <Line
               name="Mass"
               life={life}

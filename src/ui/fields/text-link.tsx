@@ -14,7 +14,7 @@ export function TextLink({ href, onClick, children }: TextLinkProps) {
       href={href}
       prefetch={false}
       onClick={onClick}
-      style={{ textDecoration: 'underline', paddingBlock: 10 }}
+      style={{ textDecoration: 'underline', paddingBlock: 13 }}
     >
       {children}
     </NextLink>

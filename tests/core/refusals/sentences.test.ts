@@ -6,6 +6,7 @@ import { tableSays } from '@/core/refusals/tables';
 import { lineSays } from '@/core/refusals/lines';
 import { modelSays } from '@/core/refusals/models';
 import { typedSays } from '@/core/refusals/typed';
+import { upkeepSays } from '@/core/refusals/upkeep';
 
 const hostile = 'a\u001b]0;evil\u0007\u009b\u202e\u2028\ud800b'.repeat(60);
 
@@ -13,6 +14,7 @@ const hostile = 'a\u001b]0;evil\u0007\u009b\u202e\u2028\ud800b'.repeat(60);
 const sentences = Object.entries({
   ...says,
   ...typedSays,
+  ...upkeepSays,
   ...lineSays,
   ...fileSays,
   ...tableSays,
