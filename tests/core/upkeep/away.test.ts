@@ -1,3 +1,5 @@
+import fc from 'fast-check';
+import { lotsOf, withShares, type Gear } from '@/core/gear';
 import { findingInWords, findingsOf } from '@/core/judge';
 import { workedOut } from '@/core/kit';
 import { newPlacement, type Bench, type Command } from '@/core/loadout';
@@ -117,6 +119,48 @@ describe('what is lent', () => {
     ).toEqual(cells.lots.map(({ count, cameOn }) => [cameOn, count]));
     expect(lentCommand(many, { ...at, count: 6 }, 'Ida', counting())).toMatchObject({ ok: false });
     expect(lentCommand(many, { ...at, count: 0 }, 'Ida', counting())).toMatchObject({ ok: false });
+  });
+});
+
+describe('what is lent in part', () => {
+  it('is with the others again as if it had never gone, whatever lots there are (law)', () => {
+    const days = fc.constantFrom(null, '2025-01-01', '2026-01-01');
+    const looked = fc.constantFrom(null, '2026-05-01');
+    const lots = fc.array(fc.tuple(fc.integer({ min: 1, max: 5 }), days, looked), {
+      minLength: 1,
+      maxLength: 4,
+    });
+    fc.assert(
+      fc.property(lots, fc.nat(), fc.nat(), (some, here, away) => {
+        const of = some.map(([count, cameOn, checkedOn], at) =>
+          lot(`l${at}`, count, { cameOn, checkedOn }),
+        );
+        const pegs = kept('belt-knife', 'pegs', of);
+        const inKit = 1 + (here % pegs.count);
+        const start = benchOf(
+          [pegs],
+          [kit('k', [newPlacement('p', 'pegs', { on: 'house' }, inKit)])],
+        );
+        const at = { kit: start.loadouts.get('k')!, placement: 'p', since: today, backBy: null };
+        const count = 1 + (away % inKit);
+        const gone = carriedOut(start, lentCommand(start, { ...at, count }, 'Ida', counting()));
+        const lent = [...gone.shelf.values()].find(({ lentTo }) => lentTo === 'Ida')!;
+        expect(lent.count).toBe(count);
+        expect([...gone.shelf.values()].reduce((sum, each) => sum + each.count, 0)).toBe(
+          pegs.count,
+        );
+        const back = carriedOut(gone, backCommand(gone, lent, counting()));
+        const bare = (line: Gear) =>
+          lotsOf(line)
+            .map((one) => [one.count, one.cameOn, one.checkedOn].join())
+            .sort()
+            .join(' ');
+        // Lots of one history are one.
+        const joined = (line: Gear) => withShares(line, [], () => null);
+        expect([...back.shelf.values()].map(joined).map(bare)).toEqual([bare(joined(pegs))]);
+        expect(back.loadouts.get('k')!.placements).toEqual(start.loadouts.get('k')!.placements);
+      }),
+    );
   });
 });
 
