@@ -15,8 +15,11 @@ export async function killableBrowser(
     'about:blank',
   ]);
   const address = await new Promise<string>((resolve, reject) => {
+    // The line may come in pieces.
+    let said = '';
     child.stderr!.on('data', (chunk: Buffer) => {
-      const found = /DevTools listening on (ws:\S+)/.exec(chunk.toString());
+      said += chunk.toString();
+      const found = /DevTools listening on (ws:\S+)\s/.exec(said);
       if (found) resolve(found[1]!);
     });
     child.on('exit', () => reject(new Error('the browser did not start')));
