@@ -1,4 +1,4 @@
-import { longestName } from '../gear';
+import { longestName, type Gear } from '../gear';
 import { somebody, type Brief } from '../brief/brief';
 import {
   gearOf,
@@ -115,14 +115,14 @@ function behind(bench: Bench, pattern: Loadout, copy: Loadout): Behind {
   const lacks: SoMany[] = [];
   for (const [id, wanted] of countsIn(pattern)) {
     let short = wanted;
-    for (const stand of [id, ...standing(copy, id)]) {
+    for (const stand of standing(bench, copy, id)) {
       const taken = Math.min(short, left.get(stand) ?? 0);
       left.set(stand, (left.get(stand) ?? 0) - taken);
       short -= taken;
     }
     if (short > 0) lacks.push({ gear: bench.shelf.get(id)!, count: short });
   }
-  const known = new Set(copy.copyOf!.stands.map(({ gear }) => gear));
+  const known = new Set(copy.copyOf!.stands.flatMap(({ of }) => standing(bench, copy, of)));
   const over = [...left].flatMap(([id, count]) =>
     count > 0 && known.has(id) ? [{ gear: bench.shelf.get(id)!, count }] : [],
   );
@@ -180,7 +180,7 @@ export function copiesBroughtOn(
 function placeLike(bench: Bench, pattern: Loadout, copy: Loadout, { place }: Placement): Place {
   if (isOnGround(place)) return place;
   const holder = pattern.placements.find(({ id }) => id === place.in)!;
-  const stands = new Set([holder.gear, ...standing(copy, holder.gear)]);
+  const stands = new Set(standing(bench, copy, holder.gear));
   const own = copy.placements.find(
     (each) =>
       stands.has(each.gear) &&
@@ -190,8 +190,27 @@ function placeLike(bench: Bench, pattern: Loadout, copy: Loadout, { place }: Pla
   return own ? { in: own.id, cavity: place.cavity } : { on: 'mat' };
 }
 
-function standing({ copyOf: of }: Loadout, pattern: string): readonly string[] {
-  return (of?.stands ?? []).flatMap((each) => (each.of === pattern ? [each.gear] : []));
+/**
+ * The gears of a copy that do there what one of the pattern does: itself, what was given in its place, and what is of the same kind and
+ * name as one of these, as a part of a line is that was lent or is wished for still.
+ */
+function standing(bench: Bench, copy: Loadout, pattern: string): readonly string[] {
+  const given = new Set([
+    pattern,
+    ...(copy.copyOf?.stands ?? []).flatMap((each) => (each.of === pattern ? [each.gear] : [])),
+  ]);
+  const alike = new Set(
+    [...given].flatMap((id) => {
+      const gear = bench.shelf.get(id);
+      return gear ? [nameAndKind(gear)] : [];
+    }),
+  );
+  const here = new Set(copy.placements.map(({ gear }) => gear));
+  return [...here].filter((id) => given.has(id) || alike.has(nameAndKind(bench.shelf.get(id)!)));
+}
+
+function nameAndKind({ name, kind }: Gear): string {
+  return `${kind ?? ''} ${name}`;
 }
 
 function countsIn({ placements }: Loadout): Map<string, number> {

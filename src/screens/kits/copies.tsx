@@ -148,7 +148,7 @@ export function CopiesStand({ bench, loadout }: CopiesProps) {
             : `; ${[
                 ...(own.lacks.length > 0 ? [`it lacks ${inWords(own.lacks)}`] : []),
                 ...(own.over.length > 0
-                  ? [`it still has ${inWords(own.over)}, which that has no longer`]
+                  ? [`it has ${inWords(own.over)} more than that`]
                   : []),
               ].join(', ')}.`}
         </Text>

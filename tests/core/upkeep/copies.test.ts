@@ -175,5 +175,7 @@ describe('what copies wish for', () => {
     )!;
     expect(rest.count).toBe(3);
     expect(inKits(rest.id)).toEqual([0, 3]);
+    // What is wished for still is no other piece.
+    expect(copiesBehind(now, 'k')).toEqual([]);
   });
 });
