@@ -189,14 +189,18 @@ function versionHere(
   kitIds: ReadonlyMap<string, string>,
   pricesLeftBehind: boolean,
 ): Version {
-  const kitHere = (loadout: Loadout): Loadout => ({
-    ...onGear(loadout, gearIds, pricesLeftBehind),
-    id: kitIds.get(loadout.id) ?? loadout.id,
-    modules: loadout.modules.map((module) => ({
-      ...module,
-      kit: kitIds.get(module.kit) ?? module.kit,
-    })),
-  });
+  const kitHere = (loadout: Loadout): Loadout => {
+    const here = onGear(loadout, gearIds, pricesLeftBehind);
+    return {
+      ...here,
+      id: kitIds.get(loadout.id) ?? loadout.id,
+      modules: loadout.modules.map((module) => ({
+        ...module,
+        kit: kitIds.get(module.kit) ?? module.kit,
+      })),
+      copyOf: afterKit(here, kitIds),
+    };
+  };
   return {
     ...version,
     kit: kitIds.get(version.kit) ?? version.kit,
@@ -272,11 +276,13 @@ function onKits(
     kit: kitIds.get(module.kit) ?? module.kit,
   }));
   const isForked = arrival === 'differs' && onClash === 'keep both';
-  const copyOf = loadout.copyOf && {
-    ...loadout.copyOf,
-    kit: kitIds.get(loadout.copyOf.kit) ?? loadout.copyOf.kit,
-  };
+  const copyOf = afterKit(loadout, kitIds);
   return { ...loadout, modules, copyOf, ...(isForked && { name: forkedName(loadout.name) }) };
+}
+
+/** Which kit one was made after, by the id that that has here. */
+function afterKit({ copyOf }: Loadout, kitIds: ReadonlyMap<string, string>): Loadout['copyOf'] {
+  return copyOf && { ...copyOf, kit: kitIds.get(copyOf.kit) ?? copyOf.kit };
 }
 
 function forkedName(name: string): string {

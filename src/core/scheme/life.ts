@@ -30,6 +30,9 @@ export interface LifePoint {
 /** A version never changes, so that what was worked out for one holds for good. */
 const known = new WeakMap<Version, Map<Scheme, LifePoint>>();
 
+/** As many versions are worked out, the latest ones. */
+export const mostPoints = 60;
+
 /** The life of a kit by its versions, the oldest first, and as it is today; each as it was relied on on its own day. */
 export function lifeOf(
   bench: Bench,
@@ -39,7 +42,8 @@ export function lifeOf(
 ): readonly LifePoint[] {
   const versions = [...bench.versions.values()]
     .filter((version) => version.kit === kit.id)
-    .sort((one, other) => (one.day < other.day ? -1 : 1));
+    .sort((one, other) => (one.day < other.day ? -1 : 1))
+    .slice(-mostPoints);
   const now = pointOf(withModules(bench, kit), bench.shelf, scheme, today);
   return [
     ...versions.map((version) => ofVersion(version, scheme)),

@@ -40,7 +40,7 @@ export function partLine(
     return refused(says.notSoManyHere(placement.count, gear.name, count));
   }
   if (count >= gear.count) return done({ commands: [], gear, placement: placementId });
-  const id = newId();
+  const id = `${partsOf(gear.id)}${newId()}`;
   const taken = takenFrom(sharesAt(bench, kit, placement, today), count);
   const rest = withShares(gear, taken, () => null);
   const own = taken.reduce<Gear>(
@@ -77,6 +77,14 @@ export function partLine(
   return done({ commands, gear: part, placement: at });
 }
 
+/** How the ids of the parts of a line begin: by that a part finds its line again, and no other that is like it. */
+function partsOf(line: string): string {
+  return `${line.slice(0, longestOfLine)}-part-`;
+}
+
+/** As much of a line’s id is in those of its parts, so that they are ids too. */
+const longestOfLine = 32;
+
 /** The first so many of some lots. */
 function takenFrom(shares: readonly LotShare[], count: number): readonly LotShare[] {
   let left = count;
@@ -94,7 +102,8 @@ function takenFrom(shares: readonly LotShare[], count: number): readonly LotShar
 export function joinedAgain(bench: Bench, id: string): readonly Command[] {
   const gear = bench.shelf.get(id);
   const twin =
-    gear && [...bench.shelf.values()].find((each) => each.id !== id && isTwin(each, gear));
+    gear &&
+    [...bench.shelf.values()].find((each) => id.startsWith(partsOf(each.id)) && isTwin(each, gear));
   if (!gear || !twin) return [];
   const isKnown = gear.lots.length > 0 || twin.lots.length > 0;
   const whole = lotsOf(gear).reduce<Gear>((line, lot) => withLot(line, lot), twin);

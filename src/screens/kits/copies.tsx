@@ -147,9 +147,7 @@ export function CopiesStand({ bench, loadout }: CopiesProps) {
             ? ', and as that is now.'
             : `; ${[
                 ...(own.lacks.length > 0 ? [`it lacks ${inWords(own.lacks)}`] : []),
-                ...(own.over.length > 0
-                  ? [`it has ${inWords(own.over)} more than that`]
-                  : []),
+                ...(own.over.length > 0 ? [`it has ${inWords(own.over)} more than that`] : []),
               ].join(', ')}.`}
         </Text>
       )}

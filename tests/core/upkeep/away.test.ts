@@ -117,6 +117,15 @@ describe('what is lent', () => {
         .lots.map(({ count, cameOn }) => [cameOn, count])
         .sort(),
     ).toEqual(cells.lots.map(({ count, cameOn }) => [cameOn, count]));
+    // Another line that is like it in everything stays another line.
+    const twin = benchOf(
+      [kept('belt-knife', 'one'), { ...kept('belt-knife', 'other'), name: 'one' }],
+      [kit('k', [newPlacement('p', 'one', { on: 'house' })])],
+    );
+    const whole = { ...at, kit: twin.loadouts.get('k')!, count: 1 };
+    const lent1 = carriedOut(twin, lentCommand(twin, whole, 'Ida', counting()));
+    const home = carriedOut(lent1, backCommand(lent1, lent1.shelf.get('one')!, counting()));
+    expect(home).toEqual(twin);
     expect(lentCommand(many, { ...at, count: 6 }, 'Ida', counting())).toMatchObject({ ok: false });
     expect(lentCommand(many, { ...at, count: 0 }, 'Ida', counting())).toMatchObject({ ok: false });
   });

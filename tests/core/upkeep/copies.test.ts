@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { demoBench } from '@/core/demo';
+import { bringIn } from '@/core/exchange';
 import { newPlacement, type Bench } from '@/core/loadout';
 import {
   boughtCommand,
@@ -177,5 +178,17 @@ describe('what copies wish for', () => {
     expect(inKits(rest.id)).toEqual([0, 3]);
     // What is wished for still is no other piece.
     expect(copiesBehind(now, 'k')).toEqual([]);
+  });
+});
+
+describe('copies in a file', () => {
+  it('are copies of the kit that came with them, beside another of that id', () => {
+    const [two] = copied(bench, ['Ada', 'Bo']);
+    const mine = benchOf([gear('knife', { massG: 1 })], [{ ...kit('k'), name: 'mine' }]);
+    const now = after(mine, bringIn(mine, two, 'keep both', counting('in')).command);
+    const pattern = [...now.loadouts.values()].find(({ name }) => name.startsWith('k (brought'))!;
+    expect(copiesOf(now, 'k')).toEqual([]);
+    expect(copiesOf(now, pattern.id).map(({ copyOf }) => copyOf!.forWhom)).toEqual(['Ada', 'Bo']);
+    expect(copiesBehind(now, pattern.id)).toEqual([]);
   });
 });
