@@ -25,6 +25,7 @@ const shots: readonly Shot[] = [
       await page.getByLabel('Kit on the table').selectOption('Float pouch');
       await page.getByRole('button', { name: 'Ten Cs' }).click();
       await page.getByLabel('Type gear to add').fill('steel bottle 1 L 210 g 90x200 mm');
+      await page.getByRole('button', { name: /^kind: / }).waitFor();
     },
   },
   { name: 'mat-phone', path: '/layout', phone: true },
@@ -96,6 +97,7 @@ const shots: readonly Shot[] = [
           'Item,Weight (oz),Qty,Price\nBelt knife,6.2,1,€45\nMug,heavy,1,\nWhistle,0.3,2,€4\n',
         ),
       });
+      await page.getByText('heavy').first().waitFor();
     },
   },
   {
