@@ -23,6 +23,10 @@ test('copies of a kit take what is free, wish for the rest, and know when it cha
     '2',
   );
 
+  await expect(
+    page.getByText('for Float pouch, Ada and Float pouch, Bo; wished for').first(),
+  ).toBeVisible();
+
   await open(page, '/layout');
   await page.getByLabel('Kit on the table').selectOption('Float pouch');
   await page.getByLabel('Type gear to add').fill('sighting mirror 40 g');
@@ -44,6 +48,8 @@ test('a trip that is told of keeps a version, and feeds the next brief and thrif
   const form = page.getByRole('form', { name: 'The trip' });
   await form.getByLabel('First day').fill('2026-05-01');
   await form.getByLabel('Last day').fill('2026-04-01');
+  await form.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('tick what was used')).toBeVisible();
   await form.getByRole('checkbox', { name: 'Rescue folding knife' }).click();
   await form.getByLabel('What was missed').fill('a bright buoy\nspare matches');
   await form.getByRole('button', { name: 'Write it down' }).click();

@@ -25,6 +25,11 @@ export function becauseInWords({ because, by }: Pick<RestockLine, 'because' | 'b
   }
 }
 
+/** For which kits a line is, in words; empty for the shelf alone. */
+export function kitsInWords({ kits }: Pick<RestockLine, 'kits'>): string {
+  return kits.map(({ name }) => name).join(' and ');
+}
+
 /** How soon a line is wanted: `by 2027-05-01`, or as soon as may be. */
 export function soonInWords({ because, by }: Pick<RestockLine, 'because' | 'by'>): string {
   if (by !== null) return `by ${by}`;
@@ -37,7 +42,7 @@ export function restockAsCsv(lines: readonly RestockLine[], currency: Currency):
     group,
     line.gear.name,
     String(line.count),
-    line.kit?.name ?? '',
+    kitsInWords(line),
     becauseInWords(line),
     line.by ?? '',
     line.priceMinor === null ? '' : (line.priceMinor / 100).toFixed(2),
@@ -54,7 +59,7 @@ export function restockAsMarkdown(
 ): string {
   const parts = byKind(lines).map(({ name, lines: own }) => {
     const items = own.map((line) => {
-      const kit = line.kit ? ` for ${line.kit.name}` : '';
+      const kit = line.kits.length > 0 ? ` for ${kitsInWords(line)}` : '';
       const price = line.priceMinor === null ? '' : `, ${printMoney(line.priceMinor, currency)}`;
       const why = `${becauseInWords(line)}, ${soonInWords(line)}`;
       return `- [ ] ${line.count} × ${plain(line.gear.name)}${plain(kit)} (${why}${price})`;

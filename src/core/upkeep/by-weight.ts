@@ -13,6 +13,9 @@ import {
 /** How far a mass may be off, as a share of it (own planning values); what was weighed is off by the scale’s step. */
 export const offBy = { stated: 0.03, typical: 0.15 } as const;
 
+/** The step of a kitchen scale, in g. */
+export const kitchenStepG = 1;
+
 /** A sealed holder is as it was within so much, in g, or two steps of the scale. */
 const sealedWithinG = 2;
 

@@ -42,6 +42,9 @@ export function partLine(
   if (count >= gear.count) return done({ commands: [], gear, placement: placementId });
   const id = `${partsOf(gear.id)}${newId()}`;
   const taken = takenFrom(sharesAt(bench, kit, placement, today), count);
+  // More may be laid out than there is.
+  const there = taken.reduce((sum, share) => sum + share.count, 0);
+  if (there < count) return refused(says.notSoManyHere(there, gear.name, count));
   const rest = withShares(gear, taken, () => null);
   const own = taken.reduce<Gear>(
     (line, { lot, count: many }) => withLot(line, { ...lot, count: many }),

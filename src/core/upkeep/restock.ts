@@ -33,7 +33,10 @@ export interface RestockLine {
   readonly id: string;
   readonly gear: Gear;
   readonly count: number;
+  /** The kit that it goes into once it is bought; null where that is none, or not one alone. */
   readonly kit: Loadout | null;
+  /** Every kit that wants it. */
+  readonly kits: readonly Loadout[];
   readonly placement: string | null;
   readonly because: RestockBecause;
   /** By when it is wanted, YYYY-MM-DD; null for as soon as may be. */
@@ -61,11 +64,13 @@ export function restockOf(
   for (const want of bench.wants.values()) {
     const gear = bench.shelf.get(want.gear);
     if (!gear) continue;
+    const kit = (want.kit !== null && bench.loadouts.get(want.kit)) || null;
     lines.push({
       id: want.id,
       gear,
       count: want.count,
-      kit: (want.kit !== null && bench.loadouts.get(want.kit)) || null,
+      kit,
+      kits: kit ? [kit] : [],
       placement: want.placement,
       because: want.because,
       by: null,
@@ -82,6 +87,7 @@ export function restockOf(
       gear,
       count,
       kit,
+      kits: [kit],
       placement: placement!.id,
       because: on < today ? 'past its date' : 'runs out',
       by: on < today ? null : on,
@@ -95,9 +101,9 @@ export function restockOf(
       placements.some((placement) => placement.gear === gear.id),
     );
     // What is wished for by several kits, as copies of one are, is for none of them alone.
-    const kit = kits.length === 1 ? kits[0] : null;
+    const kit = kits.length === 1 ? kits[0]! : null;
     const priceMinor = priceOf(gear, gear.count);
-    const line = { id: `wish ${gear.id}`, gear, count: gear.count, kit: kit ?? null, priceMinor };
+    const line = { id: `wish ${gear.id}`, gear, count: gear.count, kit, kits, priceMinor };
     lines.push({ ...line, placement: null, because: 'wished for', by: null, want: null });
   }
   return lines;

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { printMoney } from '@/core/quantity';
 import {
   becauseInWords,
+  kitsInWords,
   restockAsCsv,
   restockAsMarkdown,
   soonInWords,
@@ -92,7 +93,7 @@ export function RestockScreen() {
 
 function Line({ line, view }: { readonly line: RestockLine; readonly view: DueView }) {
   const { bench } = view;
-  const { gear, count, kit, priceMinor } = line;
+  const { gear, count, kits, priceMinor } = line;
   const [isBuying, setBuying] = useState(false);
   return (
     <Box as="li" borderTopWidth="1px" paddingY="2">
@@ -103,7 +104,7 @@ function Line({ line, view }: { readonly line: RestockLine; readonly view: DueVi
             {count} × {gear.name}
           </Text>
           <Text fontSize="sm" color="fg.muted">
-            {kit ? `for ${kit.name}` : 'for the shelf'}; {becauseInWords(line)}
+            for {kits.length > 0 ? kitsInWords(line) : 'the shelf'}; {becauseInWords(line)}
             {line.want && line.want.note !== '' && `: ${line.want.note}`}
           </Text>
         </Box>

@@ -70,7 +70,8 @@ function TripForm({ view, onTold }: TripFormProps) {
   const [name, setName] = useState(over?.name ?? '');
   const [from, setFrom] = useState(over?.from ?? '');
   const [to, setTo] = useState(over?.to ?? '');
-  const [used, setUsed] = useState<ReadonlySet<string>>(() => holdersIn(own));
+  const holders = holdersIn(own);
+  const [used, setUsed] = useState(holders);
   const [missed, setMissed] = useState('');
   const [note, setNote] = useState('');
   const [isKept, setKept] = useState(true);
@@ -92,6 +93,9 @@ function TripForm({ view, onTold }: TripFormProps) {
       .filter((line) => line !== '');
     const wrong = words.map(whyNotName).find((why) => why !== null);
     if (wrong) return sayRefused(`What was missed ${wrong}.`);
+    if ([...used].every((gear) => holders.has(gear))) {
+      return sayRefused('Nothing is ticked but what holds things: tick what was used.');
+    }
     if (from === '' || to === '') return sayRefused('Say the first day and the last of the trip.');
     if (to > kit.day) return sayRefused(`The trip is not over: it ends on ${to}.`);
     const days = { name: name.trim(), from, to };

@@ -5,7 +5,13 @@ import { useMemo, useState } from 'react';
 import { inOrderOfName } from '@/core/catalogue/find-gear';
 import { withMassOf, type Gear } from '@/core/gear';
 import { printMass, printNumber, type Problem } from '@/core/quantity';
-import { fullByScale, leftCommand, measuredLeft, type ScaleReads } from '@/core/upkeep';
+import {
+  fullByScale,
+  kitchenStepG,
+  leftCommand,
+  measuredLeft,
+  type ScaleReads,
+} from '@/core/upkeep';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
@@ -42,7 +48,7 @@ export function WeighScreen() {
   const current = all.find(({ id }) => id === again) ?? unweighed[0];
 
   function recordLeft(gear: Gear, massG: number): boolean {
-    const found = measuredLeft(gear, { by: 'scale', massG, stepG: 1 });
+    const found = measuredLeft(gear, { by: 'scale', massG, stepG: kitchenStepG });
     if (!found.ok) return isRefused(found.problem);
     const command = leftCommand(gear, found.value.left, newId(), null);
     if (!command.ok) return isRefused(command.problem);

@@ -2,6 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { parseLength, parseMass, printNumber, type UnitSystem } from '@/core/quantity';
 import {
+  kitchenStepG,
   leftCommand,
   measuredLeft,
   waysToMeasure,
@@ -15,9 +16,6 @@ import { Folded } from '@/ui/fields/folded';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { perform, say, sayRefused } from '@/ui/notice/notice';
 import type { PieceProps } from './piece';
-
-/** The step of a kitchen scale, in g. */
-const stepG = 1;
 
 const byInWords: Readonly<Record<LeftBy, string>> = {
   scale: 'on the scale',
@@ -157,7 +155,7 @@ function readingOf(
   const mass = parseMass((typed.mass ?? '').trim(), units === 'us' ? 'oz' : 'g');
   const reading: LeftReading =
     by === 'scale'
-      ? { by, massG: mass.ok ? mass.value : NaN, stepG }
+      ? { by, massG: mass.ok ? mass.value : NaN, stepG: kitchenStepG }
       : by === 'roll'
         ? { by, outerMm: mm('outer'), coreMm: mm('core'), thickMm }
         : by === 'height'

@@ -4,14 +4,11 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { printMass } from '@/core/quantity';
 import { gearOf, placementOf, type Loadout } from '@/core/loadout';
-import { massOfBranch, weighedIn } from '@/core/upkeep';
+import { kitchenStepG, massOfBranch, weighedIn } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import type { KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
 import { OnTheScale } from './on-the-scale';
-
-/** The step of a kitchen scale, in g. */
-const stepG = 1;
 
 interface ByWeightProps {
   readonly view: KitView;
@@ -29,7 +26,7 @@ export function ByWeight({ view, loadout, placement, onTick }: ByWeightProps) {
   const [readingG, setReadingG] = useState<number | null>(null);
   const expected = massOfBranch(loadout, bench.shelf, placement);
   const weighed =
-    readingG === null ? null : weighedIn(loadout, bench.shelf, placement, readingG, stepG);
+    readingG === null ? null : weighedIn(loadout, bench.shelf, placement, readingG, kitchenStepG);
   const nameOf = (id: string) => gearOf(bench.shelf, placementOf(loadout, id)!).name;
   const mass = (massG: number) => printMass(massG, units);
   const name = placement === null ? loadout.name : nameOf(placement);

@@ -58,6 +58,9 @@ function says(
     .map((finding) => findingInWords(finding, worked, 'metric'));
 }
 
+/** Three of a piece with a printed date and no lots. */
+const gearOfDate = { ...kept('belt-knife', 'dated'), count: 3, goodUntil: '2028-01-01' };
+
 describe('what is lent', () => {
   const lent = carriedOut(
     bench,
@@ -117,6 +120,18 @@ describe('what is lent', () => {
         .lots.map(({ count, cameOn }) => [cameOn, count])
         .sort(),
     ).toEqual(cells.lots.map(({ count, cameOn }) => [cameOn, count]));
+    // What is laid out and not there cannot be lent.
+    const over = benchOf(
+      [gearOfDate],
+      [
+        kit('k', [
+          newPlacement('p', 'dated', { on: 'house' }, 2),
+          newPlacement('q', 'dated', { on: 'mat' }, 2),
+        ]),
+      ],
+    );
+    const second = { ...at, kit: over.loadouts.get('k')!, placement: 'q', count: 2 };
+    expect(lentCommand(over, second, 'Ida', counting())).toMatchObject({ ok: false });
     // Another line that is like it in everything stays another line.
     const twin = benchOf(
       [kept('belt-knife', 'one'), { ...kept('belt-knife', 'other'), name: 'one' }],

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { demoBench } from '@/core/demo';
 import { bringIn } from '@/core/exchange';
+import { kitsInWords } from '@/core/exchange/restock-text';
 import { newPlacement, type Bench } from '@/core/loadout';
 import {
   boughtCommand,
@@ -161,6 +162,7 @@ describe('what copies wish for', () => {
     const lines = restockOf(two, [], today);
     const pegs = lines.find(({ gear: { name } }) => name === 'pegs')!;
     expect(pegs).toMatchObject({ count: 6, kit: null, because: 'wished for' });
+    expect(kitsInWords(pegs)).toBe('k, Ada and k 3');
     const came = { count: 3, on: today, goodUntil: null };
     const bought = boughtCommand(two, pegs, came, counting('came'));
     if (!bought.ok) throw new Error(bought.problem.message);
