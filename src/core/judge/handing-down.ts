@@ -1,6 +1,6 @@
 import { igniteJobs, jobs, type Gear, type JobId } from '../gear';
 import { workedOut } from '../kit';
-import type { Bench, Loadout } from '../loadout';
+import { kitsByName, type Bench, type Loadout } from '../loadout';
 import { mustsOf } from './musts';
 
 /** A kit that something could go down to, and what of its jobs is lacking most there. */
@@ -28,7 +28,7 @@ export function handDownTo(
   const does = gear.supplies
     .filter(({ fitness }) => fitness !== 'improvised')
     .map(({ job }) => job);
-  return [...bench.loadouts.values()]
+  return kitsByName(bench)
     .filter(({ id }) => id !== from.id)
     .map((kit) => lackIn(bench, kit, does, today))
     .sort((one, other) => rankOf(other) - rankOf(one));

@@ -7,7 +7,7 @@ import {
   type JobsDemand,
   type Sort,
 } from '../gear';
-import { overplaced } from '../loadout';
+import { kitsByName, overplaced } from '../loadout';
 import {
   absenceInWords,
   duesOf,
@@ -110,7 +110,7 @@ export const away: Rule<{
     const holes = [...bench.shelf.values()].flatMap(
       ({ id, name, takenFrom, awaySince, backBy }) => {
         if (takenFrom?.kit !== own.id) return [];
-        const kit = [...bench.loadouts.values()].find(({ placements }) =>
+        const kit = kitsByName(bench).find(({ placements }) =>
           placements.some((placement) => placement.gear === id),
         );
         const who = kit?.name ?? 'another kit';

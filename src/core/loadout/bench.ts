@@ -136,6 +136,15 @@ export const emptyBench: Bench = {
   trips: new Map(),
 };
 
+const inKitOrder = new Intl.Collator('en', { numeric: true });
+
+/** The kits in the order in which they are listed everywhere: by name, then by id, never as they happen to be kept. */
+export function kitsByName({ loadouts }: Pick<Bench, 'loadouts'>): readonly Loadout[] {
+  return [...loadouts.values()].sort(
+    (one, other) => inKitOrder.compare(one.name, other.name) || (one.id < other.id ? -1 : 1),
+  );
+}
+
 export function isOnGround(place: Place): place is { readonly on: Ground } {
   return 'on' in place;
 }

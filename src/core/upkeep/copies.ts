@@ -3,6 +3,7 @@ import { somebody, type Brief } from '../brief/brief';
 import {
   gearOf,
   isOnGround,
+  kitsByName,
   kitsWithin,
   newPlacement,
   type Bench,
@@ -106,8 +107,8 @@ export function copiesBehind(bench: Bench, kitId: string): readonly Behind[] {
 }
 
 /** The kits that were made after one. */
-export function copiesOf({ loadouts }: Bench, kitId: string): readonly Loadout[] {
-  return [...loadouts.values()].filter((each) => each.copyOf?.kit === kitId);
+export function copiesOf(bench: Bench, kitId: string): readonly Loadout[] {
+  return kitsByName(bench).filter((each) => each.copyOf?.kit === kitId);
 }
 
 function behind(bench: Bench, pattern: Loadout, copy: Loadout): Behind {

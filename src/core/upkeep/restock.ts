@@ -10,6 +10,7 @@ import {
   type LotShare,
 } from '../gear';
 import {
+  kitsByName,
   newPlacement,
   placementOf,
   type Bench,
@@ -95,9 +96,10 @@ export function restockOf(
       priceMinor: priceOf(gear, count),
     });
   }
+  const inOrder = kitsByName(bench);
   for (const gear of bench.shelf.values()) {
     if (gear.ownership !== 'wished' || gear.count === 0) continue;
-    const kits = [...bench.loadouts.values()].filter(({ placements }) =>
+    const kits = inOrder.filter(({ placements }) =>
       placements.some((placement) => placement.gear === gear.id),
     );
     // What is wished for by several kits, as copies of one are, is for none of them alone.

@@ -2,15 +2,15 @@
 
 import { Flex, Text } from '@chakra-ui/react';
 import { mostBeside } from '@/core/brief';
+import { kitsByName } from '@/core/loadout';
 import { Tick } from '@/ui/fields/tick';
 import type { KitView } from '@/ui/kit/kit-view';
 import type { BriefProps } from './use-brief';
 
 /** Other kits that are there beside this one, each in its own place: this is a backup to them, or they to it. */
 export function BesideTicks({ brief, change, view }: BriefProps & { readonly view: KitView }) {
-  const others = [...view.bench.loadouts.values()]
+  const others = kitsByName(view.bench)
     .filter(({ id }) => id !== view.own.id)
-    .sort((one, other) => one.name.localeCompare(other.name))
     .slice(0, mostBeside);
   if (others.length === 0) return null;
   return (

@@ -8,7 +8,7 @@ import { readChallenge, writeChallenge } from '@/core/exchange/challenge';
 import { whyTooLarge } from '@/core/exchange/limits';
 import { girthMm, ruleInWords, rulesKept, type RuleKept } from '@/core/judge/brief-rules';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
-import { setsOutG, type Bench } from '@/core/loadout';
+import { kitsByName, setsOutG, type Bench } from '@/core/loadout';
 import { printLength, printMass, printMoney, printNumber } from '@/core/quantity';
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
@@ -92,9 +92,9 @@ export function ChallengeScreen() {
 }
 
 /** The sets of rules that kits of the bench have in their briefs, once each by their name. */
-function challengesOf({ loadouts }: Bench): readonly Challenge[] {
+function challengesOf(bench: Bench): readonly Challenge[] {
   const seen = new Set<string>();
-  return [...loadouts.values()].flatMap(({ id, name, brief }) => {
+  return kitsByName(bench).flatMap(({ id, name, brief }) => {
     if (!brief || brief.rules.length === 0) return [];
     const called = brief.challenge || `The rules of ${name}`;
     if (seen.has(called)) return [];
@@ -118,12 +118,10 @@ function Board({ bench, challenge, units }: BoardProps) {
   const laidOut = useLaidOut();
   const held = useMemo(
     () =>
-      [...bench.loadouts.values()]
-        .sort((one, other) => one.name.localeCompare(other.name))
-        .map((loadout): Held => {
-          const kit = workedOut(bench, loadout, localDay(new Date()), laidOut);
-          return { kit, kept: rulesKept(kit, challenge.rules) };
-        }),
+      kitsByName(bench).map((loadout): Held => {
+        const kit = workedOut(bench, loadout, localDay(new Date()), laidOut);
+        return { kit, kept: rulesKept(kit, challenge.rules) };
+      }),
     [bench, challenge, laidOut],
   );
   const edge = { units, currency: bench.currency };

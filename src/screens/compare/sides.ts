@@ -1,4 +1,4 @@
-import { benchOfVersion, withModules, type Bench, type Side } from '@/core/loadout';
+import { benchOfVersion, kitsByName, withModules, type Bench, type Side } from '@/core/loadout';
 
 /** A kit or a version that can be held against another. */
 export interface NamedSide {
@@ -10,7 +10,7 @@ export interface NamedSide {
 
 /** Every kit as it is now, and every version of one. */
 export function sidesOf(bench: Bench): readonly NamedSide[] {
-  const kits = [...bench.loadouts.values()].map((loadout) => ({
+  const kits = kitsByName(bench).map((loadout) => ({
     key: `kit ${loadout.id}`,
     name: `${loadout.name}, now`,
     kit: loadout.id,

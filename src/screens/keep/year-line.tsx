@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Grid, Text } from '@chakra-ui/react';
-import type { Bench } from '@/core/loadout';
+import { kitsByName, type Bench } from '@/core/loadout';
 import { dayOf, daysBetween, monthIn, monthsAfter } from '@/core/quantity';
 import type { Due } from '@/core/upkeep';
 import { monthInWords, shortMonth } from './days-in-words';
@@ -177,7 +177,7 @@ function Mark({ sign, isLoud = false }: { readonly sign: Sign; readonly isLoud?:
 /** The trips of the kits along the year, where their days are told. */
 function Trips({ bench, first }: { readonly bench: Bench; readonly first: string }) {
   const total = daysBetween(first, monthsAfter(first, months));
-  const trips = [...bench.loadouts.values()].flatMap(({ id, name, brief }) => {
+  const trips = kitsByName(bench).flatMap(({ id, name, brief }) => {
     if (brief?.when?.on !== 'days') return [];
     const { from, to } = brief.when;
     const start = daysBetween(first, from);

@@ -4,7 +4,7 @@ import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { currencies } from '@/core/quantity';
 import { bringIn } from '@/core/exchange';
-import type { Bench } from '@/core/loadout';
+import { kitsByName, type Bench } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { loadDemo } from '@/store/demo';
 import { newId } from '@/store/new-id';
@@ -20,9 +20,7 @@ import { KitCard } from './kit-card';
 /** The list of kits, and how this person reads the bench. */
 export function KitsScreen() {
   const bench = useBench();
-  const kits = [...bench.loadouts.values()].sort((one, other) =>
-    one.name.localeCompare(other.name),
-  );
+  const kits = kitsByName(bench);
   return (
     <Box maxWidth="1080px">
       <ScreenHeading>Kits</ScreenHeading>

@@ -6,6 +6,7 @@ import { printMass } from '@/core/quantity';
 import {
   gearOf,
   grounds,
+  kitsByName,
   kitsWithin,
   totalsOf,
   withModules,
@@ -25,7 +26,7 @@ import { perform } from '@/ui/notice/notice';
 export function KitsAlong({ view }: { readonly view: KitView }) {
   const { bench, own } = view;
   const [picked, setPicked] = useState('');
-  const free = [...bench.loadouts.values()].filter(
+  const free = kitsByName(bench).filter(
     ({ id }) =>
       id !== own.id &&
       !kitsWithin(bench, id).has(own.id) &&

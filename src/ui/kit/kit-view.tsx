@@ -5,7 +5,13 @@ import type { UnitSystem } from '@/core/quantity';
 import type { CavityLoad } from '@/core/fit';
 import type { Finding } from '@/core/judge';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
-import type { Bench, Loadout, LoadoutTotals, Tree } from '@/core/loadout';
+import {
+  kitsByName,
+  type Bench,
+  type Loadout,
+  type LoadoutTotals,
+  type Tree,
+} from '@/core/loadout';
 import { laidOrder, schemeOf, type Cover } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
@@ -85,5 +91,5 @@ export function localDay(moment: Date): string {
 }
 
 function firstKit(bench: Bench): Loadout | undefined {
-  return [...bench.loadouts.values()].sort((one, other) => one.name.localeCompare(other.name))[0];
+  return kitsByName(bench)[0];
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { kitsByName } from '@/core/loadout';
 import { undo, useBenchState, useUndoLabels } from '@/store/bench';
 import { prefer } from '@/store/preferences';
 import { Button } from '../fields/button';
@@ -16,7 +17,7 @@ interface MishapProps {
 export function Mishap({ onRetry }: MishapProps) {
   const { saving, history } = useBenchState();
   const { undo: undoLabel } = useUndoLabels();
-  const kits = [...history.bench.loadouts.values()];
+  const kits = kitsByName(history.bench);
   return (
     <OpeningPage
       title="This page could not be shown"

@@ -3,7 +3,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { whyNotName, type Gear } from '@/core/gear';
-import type { Command } from '@/core/loadout';
+import { kitsByName, type Command } from '@/core/loadout';
 import type { Outcome } from '@/core/quantity';
 import { backCommand, borrowedCommand, lentCommand, takenCommand } from '@/core/upkeep';
 import { newId } from '@/store/new-id';
@@ -74,7 +74,7 @@ function awayInWords(
 function AwayForm(props: PieceProps & { readonly onDone: () => void }) {
   const { view, placement, gear, onDone } = props;
   const { bench, own, kit } = view;
-  const others = [...bench.loadouts.values()].filter(({ id }) => id !== own.id);
+  const others = kitsByName(bench).filter(({ id }) => id !== own.id);
   const [how, setHow] = useState<How>('lend');
   const [who, setWho] = useState('');
   const [to, setTo] = useState(others[0]?.id ?? '');

@@ -1,5 +1,5 @@
 import { Flex } from '@chakra-ui/react';
-import { isOfModule, type Command } from '@/core/loadout';
+import { isOfModule, kitsByName, type Command } from '@/core/loadout';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { perform } from '@/ui/notice/notice';
@@ -7,7 +7,7 @@ import type { PieceProps } from './piece';
 
 /** A piece that is in two kits: have it in this one only, wish for a second, or let it go from kit to kit. */
 export function PieceBooking({ view: { bench, loadout }, placement, gear }: PieceProps) {
-  const elsewhere = [...bench.loadouts.values()].flatMap((kit) =>
+  const elsewhere = kitsByName(bench).flatMap((kit) =>
     kit.id === loadout.id
       ? []
       : kit.placements

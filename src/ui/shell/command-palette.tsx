@@ -4,7 +4,7 @@ import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
 import { dialogSlotRecipe } from '@chakra-ui/react/theme';
 import { useTheme } from 'next-themes';
 import { useRouter } from 'next/navigation';
-import { gearOf } from '@/core/loadout';
+import { gearOf, kitsByName } from '@/core/loadout';
 import { schemesOf } from '@/core/scheme';
 import { redo, undo, useBench, useUndoLabels } from '@/store/bench';
 import { prefer, usePreferences } from '@/store/preferences';
@@ -104,7 +104,7 @@ function useCommands(): readonly PaletteCommand[] {
       name: `Scheme: ${name}`,
       run: () => prefer({ scheme: id }),
     })),
-    ...[...bench.loadouts.values()].map(({ id, name }) => ({
+    ...kitsByName(bench).map(({ id, name }) => ({
       name: `Open kit: ${name}`,
       run: () => prefer({ kit: id }),
     })),

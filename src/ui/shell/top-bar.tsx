@@ -3,6 +3,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Redo2, Search, Undo2 } from 'lucide-react';
 import { memo } from 'react';
+import { kitsByName } from '@/core/loadout';
 import { redo, saveAgain, undo, useBench, useBenchState, useUndoLabels } from '@/store/bench';
 import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -46,9 +47,7 @@ export function TopBar() {
 function KitPicker() {
   const bench = useBench();
   const view = useKitView();
-  const kits = [...bench.loadouts.values()]
-    .sort((one, other) => one.name.localeCompare(other.name))
-    .map(({ id, name }) => [id, name] as const);
+  const kits = kitsByName(bench).map(({ id, name }) => [id, name] as const);
   if (!view)
     return (
       <Text fontFamily="heading" fontWeight="700">

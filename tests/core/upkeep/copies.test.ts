@@ -163,6 +163,9 @@ describe('what copies wish for', () => {
     const pegs = lines.find(({ gear: { name } }) => name === 'pegs')!;
     expect(pegs).toMatchObject({ count: 6, kit: null, because: 'wished for' });
     expect(kitsInWords(pegs)).toBe('k, Ada and k 3');
+    const keptOtherwise = { ...two, loadouts: new Map([...two.loadouts].reverse()) };
+    const again = restockOf(keptOtherwise, [], today).find(({ id }) => id === pegs.id)!;
+    expect(kitsInWords(again)).toBe('k, Ada and k 3');
     const came = { count: 3, on: today, goodUntil: null };
     const bought = boughtCommand(two, pegs, came, counting('came'));
     if (!bought.ok) throw new Error(bought.problem.message);
