@@ -66,8 +66,8 @@ describe('copies of a kit', () => {
 
   it('are laid out as their pattern is, with a name of their own', () => {
     const all = copiesOf(two, 'k');
-    expect(all.map(({ name }) => name)).toEqual(['k, Ada', 'k 3']);
-    expect(all.map(({ copyOf }) => copyOf!.forWhom)).toEqual(['Ada', '']);
+    expect(all.map(({ name }) => name)).toEqual(['k 3', 'k, Ada']);
+    expect(all.map(({ copyOf }) => copyOf!.forWhom)).toEqual(['', 'Ada']);
     for (const { placements } of all) {
       const [box] = placements;
       expect(placements.reduce((sum, { count }) => sum + count, 0)).toBe(6);
@@ -90,8 +90,8 @@ describe('copies of a kit', () => {
     });
     const behind = copiesBehind(more, 'k');
     expect(behind.map(({ lacks, over }) => [few(lacks), few(over)])).toEqual([
-      [[['saw', 1]], [['other-knife', 1]]],
       [[['saw', 1]], [['knife', 1]]],
+      [[['saw', 1]], [['other-knife', 1]]],
     ]);
     const on = made(copiesBroughtOn(more, 'k', today, counting('on')));
     expect(few(on.toBuy)).toEqual([['saw', 2]]);
@@ -162,10 +162,10 @@ describe('what copies wish for', () => {
     const lines = restockOf(two, [], today);
     const pegs = lines.find(({ gear: { name } }) => name === 'pegs')!;
     expect(pegs).toMatchObject({ count: 6, kit: null, because: 'wished for' });
-    expect(kitsInWords(pegs)).toBe('k, Ada and k 3');
+    expect(kitsInWords(pegs)).toBe('k 3 and k, Ada');
     const keptOtherwise = { ...two, loadouts: new Map([...two.loadouts].reverse()) };
     const again = restockOf(keptOtherwise, [], today).find(({ id }) => id === pegs.id)!;
-    expect(kitsInWords(again)).toBe('k, Ada and k 3');
+    expect(kitsInWords(again)).toBe('k 3 and k, Ada');
     const came = { count: 3, on: today, goodUntil: null };
     const bought = boughtCommand(two, pegs, came, counting('came'));
     if (!bought.ok) throw new Error(bought.problem.message);
