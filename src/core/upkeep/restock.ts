@@ -250,7 +250,7 @@ function wishedStill(
 ): readonly Command[] {
   const commands: Command[] = [];
   let left = came;
-  for (const { id: loadout, placements } of bench.loadouts.values()) {
+  for (const { id: loadout, placements } of kitsByName(bench)) {
     for (const placement of placements.filter((each) => each.gear === gear)) {
       const has = Math.min(left, placement.count);
       left -= has;

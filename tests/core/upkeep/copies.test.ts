@@ -175,12 +175,12 @@ describe('what copies wish for', () => {
         placements.reduce((sum, each) => sum + (each.gear === id ? each.count : 0), 0),
       );
     expect(now.shelf.get(pegs.gear.id)).toMatchObject({ ownership: 'owned', count: 3 });
-    expect(inKits(pegs.gear.id)).toEqual([2, 1]);
+    expect(inKits(pegs.gear.id)).toEqual([3, 0]);
     const rest = [...now.shelf.values()].find(
       ({ name, ownership }) => name === 'pegs' && ownership === 'wished',
     )!;
     expect(rest.count).toBe(3);
-    expect(inKits(rest.id)).toEqual([0, 3]);
+    expect(inKits(rest.id)).toEqual([1, 2]);
     // What is wished for still is no other piece.
     expect(copiesBehind(now, 'k')).toEqual([]);
   });
