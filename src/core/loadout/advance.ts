@@ -1,4 +1,5 @@
-import { done, refused, says, type Outcome } from '../quantity';
+import { done, refused, type Outcome } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import { apply } from './apply';
 import { changeBetween, inverse, isNoChange, withChange } from './change';
 import { describe, type Command } from './commands';
@@ -19,15 +20,15 @@ export function advance(history: History, act: Act): Outcome<History> {
       return doing(history, act.command, act.id);
     case 'undo': {
       const entry = lastDone(history);
-      if (!entry) return refused(says.nothingToUndo());
-      if (entry.id !== act.entry) return refused(says.notLastAnyMore(act.label));
+      if (!entry) return refused(actsSays.nothingToUndo());
+      if (entry.id !== act.entry) return refused(actsSays.notLastAnyMore(act.label));
       const bench = withChange(history.bench, inverse(entry.change));
       return done({ ...history, bench, cursor: entry.at - 1 });
     }
     case 'redo': {
       const entry = nextUndone(history);
-      if (!entry) return refused(says.nothingToRedo());
-      if (entry.id !== act.entry) return refused(says.notLastAnyMore(act.label));
+      if (!entry) return refused(actsSays.nothingToRedo());
+      if (entry.id !== act.entry) return refused(actsSays.notLastAnyMore(act.label));
       return done({ ...history, bench: withChange(history.bench, entry.change), cursor: entry.at });
     }
   }

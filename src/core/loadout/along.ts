@@ -1,4 +1,5 @@
 import { done, refused, says, type Outcome } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import { mostModules, type Bench, type Loadout, type Module } from './bench';
 import type { Command } from './commands';
 import { noSuchKit, withEntry, without } from './entries';
@@ -31,7 +32,7 @@ function changedModules(loadout: Loadout, command: ModuleCommand): Outcome<reado
   if (command.do === 'take along') return done([...loadout.modules, command.module]);
   const { module: id } = command;
   if (!loadout.modules.some((module) => module.id === id)) {
-    return refused(says.noKitAlong(id, loadout.name));
+    return refused(actsSays.noKitAlong(id, loadout.name));
   }
   return done(
     command.do === 'leave module'

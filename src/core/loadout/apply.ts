@@ -1,4 +1,5 @@
 import { currencies, done, refused, says, type Outcome } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import { cavityOf, unsoundGear, type Gear, withCount } from '../gear';
 import {
   emptyBench,
@@ -161,12 +162,12 @@ function changedPlacements(
 function addGear(bench: Bench, added: readonly Gear[]): Outcome<Bench> {
   const shelf = new Map(bench.shelf);
   for (const gear of added) {
-    if (shelf.has(gear.id)) return refused(says.gearThere(gear.id), 'id');
+    if (shelf.has(gear.id)) return refused(actsSays.gearThere(gear.id), 'id');
     const problem = unsoundGear(gear);
     if (problem) return { ok: false, problem };
     shelf.set(gear.id, gear);
   }
-  return shelf.size <= mostGear ? done({ ...bench, shelf }) : refused(says.shelfFull(mostGear));
+  return shelf.size <= mostGear ? done({ ...bench, shelf }) : refused(actsSays.shelfFull(mostGear));
 }
 
 function changeGear(bench: Bench, id: string, change: GearChange): Outcome<Bench> {
@@ -234,9 +235,9 @@ function removeGear(bench: Bench, id: string): Outcome<Bench> {
 }
 
 function addLoadout(bench: Bench, loadout: Loadout): Outcome<Bench> {
-  if (bench.loadouts.has(loadout.id)) return refused(says.kitThere(loadout.id), 'id');
+  if (bench.loadouts.has(loadout.id)) return refused(actsSays.kitThere(loadout.id), 'id');
   if (bench.loadouts.size >= mostLoadouts) {
-    return refused(says.benchFull(mostLoadouts, 'kits'));
+    return refused(actsSays.benchFull(mostLoadouts, 'kits'));
   }
   return withLoadout(bench, loadout);
 }
@@ -270,7 +271,7 @@ function whyCavitiesMustStay(bench: Bench, before: Gear, after: Gear): Outcome<n
         ({ place }) => 'in' in place && holders.has(place.in) && place.cavity === cavity.id,
       );
       if (held.length > 0) {
-        return refused(says.cavityFilled(cavity.name, held.length, loadout.name), 'cavities');
+        return refused(actsSays.cavityFilled(cavity.name, held.length, loadout.name), 'cavities');
       }
     }
   }

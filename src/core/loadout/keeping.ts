@@ -1,4 +1,5 @@
-import { done, refused, says, type Outcome, type Problem } from '../quantity';
+import { done, refused, type Outcome, type Problem } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import {
   isOnGround,
   mostGear,
@@ -32,13 +33,13 @@ export function keep<Which extends Shelved>(
   );
   return entries.size <= most
     ? done({ ...bench, [which]: entries })
-    : refused(says.benchFull(most, which));
+    : refused(actsSays.benchFull(most, which));
 }
 
 export function remove(bench: Bench, which: Shelved, id: string): Outcome<Bench> {
   return bench[which].has(id)
     ? done({ ...bench, [which]: without(bench[which] as ReadonlyMap<string, unknown>, id) })
-    : refused(says.noEntry(id, which));
+    : refused(actsSays.noEntry(id, which));
 }
 
 /**
@@ -48,9 +49,9 @@ export function remove(bench: Bench, which: Shelved, id: string): Outcome<Bench>
  */
 export function putBack(bench: Bench, id: string): Outcome<Bench> {
   const version = bench.versions.get(id);
-  if (!version) return refused(says.noVersion(id));
+  if (!version) return refused(actsSays.noVersion(id));
   if (!bench.loadouts.has(version.kit) && bench.loadouts.size >= mostLoadouts) {
-    return refused(says.benchFull(mostLoadouts, 'kits'));
+    return refused(actsSays.benchFull(mostLoadouts, 'kits'));
   }
   const shelf = shelfWith(bench.shelf, version);
   const back = standingNow(version.loadout, shelf, bench);

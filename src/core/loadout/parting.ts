@@ -1,4 +1,5 @@
 import { done, refused, says, type Outcome } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import { isId } from '../gear';
 import { mostGear, placementOf, type Bench, type Loadout } from './bench';
 import type { CutCommand, PartedFrom, UseCommand } from './commands';
@@ -16,9 +17,9 @@ export function part(bench: Bench, command: UseCommand | CutCommand): Outcome<Be
   if (!parted.ok) return parted;
   const { line, others } = parted.value;
   const taken = others.find(({ id }) => bench.shelf.has(id));
-  if (taken) return refused(says.gearThere(taken.id), 'id');
+  if (taken) return refused(actsSays.gearThere(taken.id), 'id');
   if (bench.shelf.size + others.length > mostGear) {
-    return refused(says.shelfFull(mostGear));
+    return refused(actsSays.shelfFull(mostGear));
   }
   const shelf = new Map(bench.shelf);
   for (const each of [line, ...others]) shelf.set(each.id, each);
@@ -40,14 +41,14 @@ function partedIn(
 ): Outcome<Loadout> {
   const placement = placementOf(loadout, from.placement);
   if (!placement || placement.gear !== line.id) {
-    return refused(says.notHere(line.name, from.placement));
+    return refused(actsSays.notHere(line.name, from.placement));
   }
   if (gone > placement.count) {
-    return refused(says.notSoManyHere(placement.count, line.name, gone));
+    return refused(actsSays.notSoManyHere(placement.count, line.name, gone));
   }
   const fresh = from.placements.slice(0, others.length);
   if (new Set(fresh).size < others.length || !fresh.every(isId)) {
-    return refused(says.pieceWithoutPlace());
+    return refused(actsSays.pieceWithoutPlace());
   }
   const left =
     gone === placement.count

@@ -1,4 +1,5 @@
-import { done, refused, says, type Outcome } from '../quantity';
+import { done, refused, type Outcome } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import {
   cutOff,
   isSpent,
@@ -31,11 +32,11 @@ const leastReelG = 1e-3;
  */
 export function spend(gear: Gear, amount: number, openedId: string): Outcome<Parted> {
   const { contents } = gear;
-  if (contents === null) return refused(says.notUsedUp(gear.name));
-  if (!Number.isFinite(amount) || amount <= 0) return refused(says.useOfNothing());
+  if (contents === null) return refused(actsSays.notUsedUp(gear.name));
+  if (!Number.isFinite(amount) || amount <= 0) return refused(actsSays.useOfNothing());
   const there = contents.left * gear.count;
   if (isSpent(gear) || amount > there + hair * contents.full) {
-    return refused(says.notSoMuch(plain(there), contents.unit, gear.name));
+    return refused(actsSays.notSoMuch(plain(there), contents.unit, gear.name));
   }
   const left = Math.max(0, there - amount);
   const whole = Math.floor(left / contents.left + hair);
@@ -65,15 +66,15 @@ export function cut(
   ids: readonly string[],
 ): Outcome<Parted> {
   const { contents } = gear;
-  if (contents === null || contents.unit !== 'm') return refused(says.notInMetres(gear.name));
-  if (gear.count === 0 || isSpent(gear)) return refused(says.noneLeft(gear.name));
+  if (contents === null || contents.unit !== 'm') return refused(actsSays.notInMetres(gear.name));
+  if (gear.count === 0 || isSpent(gear)) return refused(actsSays.noneLeft(gear.name));
   if (lengthsM.length === 0 || lengthsM.some((length) => !(length >= leastLengthM))) {
-    return refused(says.cutOfNothing('1 mm'));
+    return refused(actsSays.cutOfNothing('1 mm'));
   }
   const wanted = lengthsM.reduce((sum, length) => sum + length, 0);
   const rest = contents.left - wanted;
   if (rest < -hair * contents.full) {
-    return refused(says.notSoLong(gear.name, plain(contents.left), plain(wanted)));
+    return refused(actsSays.notSoLong(gear.name, plain(contents.left), plain(wanted)));
   }
   const isAllCut = rest < leastLengthM;
   const line = isAllCut ? emptyReel(gear) : shortenedTo(gear, rest);
@@ -81,7 +82,7 @@ export function cut(
   const fresh = ids.slice(0, lengthsM.length + others.length);
   const isNamed = fresh.length === lengthsM.length + others.length;
   if (!isNamed || new Set([gear.id, ...fresh]).size <= fresh.length) {
-    return refused(says.hankWithoutId());
+    return refused(actsSays.hankWithoutId());
   }
   const lengths = isAllCut ? [...lengthsM.slice(0, -1), lengthsM.at(-1)! + rest] : lengthsM;
   const cuts = lengths.map((length, at) => hank(gear, length, fresh[at]!));

@@ -1,4 +1,5 @@
 import { says, whyNotDay, type Problem } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import { isId, longestNote, unsoundGear, whyNotPlain } from '../gear';
 import {
   emptyBench,
@@ -56,9 +57,9 @@ export function unsoundVersion(version: Version): Problem | null {
   const whyDay = whyNotDay(day);
   if (whyDay) return { field: 'day', message: says.noDay(day, whyDay) };
   if (loadout.id !== kit) return { field: 'loadout.id', message: says.versionOfOtherKit() };
-  if (gear.length > mostGear) return { field: 'gear', message: says.shelfFull(mostGear) };
+  if (gear.length > mostGear) return { field: 'gear', message: actsSays.shelfFull(mostGear) };
   if (along.length >= mostLoadouts) {
-    return { field: 'along', message: says.benchFull(mostLoadouts, 'kits') };
+    return { field: 'along', message: actsSays.benchFull(mostLoadouts, 'kits') };
   }
   return unsoundParts(version) ?? unsoundWhole(version);
 }

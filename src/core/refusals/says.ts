@@ -63,9 +63,7 @@ export const says = {
 
   // How a kit hangs together.
   noGear: (id: string) => `There is no gear ${plainly(id)} on the shelf.`,
-  gearThere: (id: string) => `There is gear ${plainly(id)} already.`,
   noKit: (id: string) => `There is no kit ${plainly(id)}.`,
-  kitThere: (id: string) => `There is a kit ${plainly(id)} already.`,
   noPlacement: (id: string) => `There is no placement ${plainly(id)} in this kit.`,
   placementThere: (id: string) => `There is a placement ${plainly(id)} already.`,
   noHolder: (id: string) => `There is no holder ${plainly(id)} in this kit.`,
@@ -86,40 +84,10 @@ export const says = {
   tooManyPieces: (most: number) =>
     `With the kits that go along in it, a kit holds up to ${most} pieces.`,
   noPlaceForContents: (name: string) => `${plainly(name, 120)} has no place for what is in it now.`,
-  cavityFilled: (cavity: string, held: number, kit: string) =>
-    `${plainly(cavity, 120)} still holds ${held} in ${plainly(kit, 120)}: move them out first.`,
-  noKitAlong: (id: string, kit: string) =>
-    `There is no kit ${plainly(id)} along in ${plainly(kit, 120)}.`,
-  noEntry: (id: string, which: string) => `There is no ${plainly(id)} among the ${which}.`,
-  noVersion: (id: string) => `There is no version ${plainly(id)}.`,
 
   // Limits of a bench.
-  shelfFull: (most: number) => `The shelf holds up to ${most} lines.`,
   kitFull: (most: number) => `A kit holds up to ${most} placements.`,
-  benchFull: (most: number, which: string) => `A bench holds up to ${most} ${which}.`,
   alongFull: (most: number) => `At most ${most} kits go along in one.`,
   benchTooLarge: (most: number) =>
     `The kits of a bench hold up to ${most} placements together, and those of its versions as many.`,
-
-  // Using, cutting, undoing.
-  notUsedUp: (name: string) => `${plainly(name, 120)} is not counted in anything used up.`,
-  useOfNothing: () => 'What is used is more than nothing.',
-  notSoMuch: (there: string, unit: string, name: string) =>
-    `There is ${there} ${unit} of ${plainly(name, 120)} left, no more.`,
-  notInMetres: (name: string) => `${plainly(name, 120)} is not counted in metres.`,
-  noneLeft: (name: string) => `There is no ${plainly(name, 120)} left to cut.`,
-  cutOfNothing: (least: string) =>
-    `Every length that is cut is more than nothing: at least ${least}.`,
-  notSoLong: (name: string, there: string, wanted: string) =>
-    `One ${plainly(name, 120)} has ${there} m, and ${wanted} m are wanted.`,
-  hankWithoutId: () => 'Every new hank needs an id of its own.',
-  notHere: (name: string, placement: string) =>
-    `There is no ${plainly(name, 120)} at ${plainly(placement)}.`,
-  notSoManyHere: (there: number, name: string, wanted: number) =>
-    `${there} of ${plainly(name, 120)} are here, and ${wanted} are wanted.`,
-  pieceWithoutPlace: () => 'Every new piece needs a place of its own.',
-  nothingToUndo: () => 'There is nothing to undo.',
-  nothingToRedo: () => 'There is nothing to redo.',
-  notLastAnyMore: (label: string) =>
-    `${quoted(label)} is not the last act any more: another window did something after it, and nothing was changed.`,
 } as const satisfies Sentences;

@@ -1,6 +1,7 @@
 import { massWhenFullG, type Contents, type Gear, type Trust } from '../gear';
 import type { Command, PartedFrom } from '../loadout';
-import { done, refused, says, type Outcome } from '../quantity';
+import { done, refused, type Outcome } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import { upkeepSays } from '../refusals/upkeep';
 import { offBy } from './by-weight';
 
@@ -67,7 +68,7 @@ export function measuredLeft(
   reading: LeftReading,
 ): Outcome<MeasuredLeft> {
   const { contents } = gear;
-  if (contents === null) return refused(says.notUsedUp(gear.name));
+  if (contents === null) return refused(actsSays.notUsedUp(gear.name));
   const figures = Object.values(reading).filter((value) => typeof value === 'number');
   if (!figures.every((figure) => Number.isFinite(figure) && figure >= 0)) {
     return refused(upkeepSays.measureOfNothing());
@@ -111,7 +112,7 @@ function leftBy(
     }
     case 'roll': {
       const { outerMm, coreMm, thickMm } = reading;
-      if (unit !== 'm') return refused(says.notInMetres(name));
+      if (unit !== 'm') return refused(actsSays.notInMetres(name));
       if (thickMm === 0) return refused(upkeepSays.measureOfNothing());
       if (outerMm < coreMm) return refused(upkeepSays.coreAboveRoll());
       const leftMm = (Math.PI * (outerMm ** 2 - coreMm ** 2)) / (4 * thickMm);
@@ -125,7 +126,7 @@ function leftBy(
     }
     case 'turns': {
       const { turns, widthMm, depthMm, thickMm, beside } = reading;
-      if (unit !== 'm') return refused(says.notInMetres(name));
+      if (unit !== 'm') return refused(actsSays.notInMetres(name));
       if (beside < 1) return refused(upkeepSays.measureOfNothing());
       const leftMm = woundMm(turns, 2 * (widthMm + depthMm), thickMm, beside);
       const thickerMm = woundMm(
@@ -175,7 +176,7 @@ export function leftCommand(
   from: PartedFrom | null,
 ): Outcome<Command | null> {
   const { contents } = gear;
-  if (contents === null) return refused(says.notUsedUp(gear.name));
+  if (contents === null) return refused(actsSays.notUsedUp(gear.name));
   const used = contents.left - left;
   if (Math.abs(used) < 1e-9 * contents.full) return done(null);
   if (used > 0) return done({ do: 'use', gear: gear.id, amount: used, openedId, from });

@@ -10,6 +10,7 @@ import {
   type Placement,
 } from '../loadout';
 import { done, refused, says, type Outcome } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import { sharesAt } from './round';
 
 /** So many pieces of a line as a line of their own, in the same place, and the acts that make them so. */
@@ -37,14 +38,14 @@ export function partLine(
   const gear = placement && bench.shelf.get(placement.gear);
   if (!gear) return refused(says.noPlacement(placementId));
   if (!Number.isInteger(count) || count < 1 || count > placement.count) {
-    return refused(says.notSoManyHere(placement.count, gear.name, count));
+    return refused(actsSays.notSoManyHere(placement.count, gear.name, count));
   }
   if (count >= gear.count) return done({ commands: [], gear, placement: placementId });
   const id = `${partsOf(gear.id)}${newId()}`;
   const taken = takenFrom(sharesAt(bench, kit, placement, today), count);
   // More may be laid out than there is.
   const there = taken.reduce((sum, share) => sum + share.count, 0);
-  if (there < count) return refused(says.notSoManyHere(there, gear.name, count));
+  if (there < count) return refused(actsSays.notSoManyHere(there, gear.name, count));
   const rest = withShares(gear, taken, () => null);
   const own = taken.reduce<Gear>(
     (line, { lot, count: many }) => withLot(line, { ...lot, count: many }),

@@ -26,6 +26,7 @@ import {
   type Want,
 } from '../loadout';
 import { done, refused, says, type Outcome } from '../quantity';
+import { actsSays } from '../refusals/acts';
 import { upkeepSays } from '../refusals/upkeep';
 import { doneField } from './due';
 import { sharesIn } from './held';
@@ -161,7 +162,7 @@ export function finishRound(
   newId: () => string,
 ): Outcome<Command> {
   const round = bench.rounds.get(id);
-  if (!round) return refused(says.noEntry(id, 'rounds'));
+  if (!round) return refused(actsSays.noEntry(id, 'rounds'));
   const kit = bench.loadouts.get(round.kit);
   if (!kit) return refused(says.noKit(round.kit));
   if (round.lines.length === 0) return refused(upkeepSays.roundOfNothing());

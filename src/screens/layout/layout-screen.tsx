@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { memo, useRef } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { printLength } from '@/core/quantity';
 import { matScales, prefer, usePreferences } from '@/store/preferences';
@@ -50,13 +50,28 @@ function LaidOut({ view }: { readonly view: KitView }) {
           </Flex>
           {isAnyGathered && <GatheredBar view={view} />}
           <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
-          <MatTip view={view} />
-          <MatCarrying view={view} />
+          <AfterTheMat view={view} />
           <Box height="3" />
           <QuickAddBar kit={view.own.id} />
         </Box>
         <LazyPiecePanel />
       </Flex>
+    </>
+  );
+}
+
+/** What tells about pieces and carries them: it is asked for once the mat stands, which does not wait for it. */
+function AfterTheMat({ view }: { readonly view: KitView }) {
+  const [stands, setStands] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setStands(true));
+    return () => clearTimeout(timer);
+  }, []);
+  if (!stands) return null;
+  return (
+    <>
+      <MatTip view={view} />
+      <MatCarrying view={view} />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { atField, fileSays } from '@/core/refusals/files';
 import { tableSays } from '@/core/refusals/tables';
 import { lineSays } from '@/core/refusals/lines';
 import { modelSays } from '@/core/refusals/models';
+import { actsSays } from '@/core/refusals/acts';
 import { typedSays } from '@/core/refusals/typed';
 import { upkeepSays } from '@/core/refusals/upkeep';
 
@@ -13,6 +14,7 @@ const hostile = 'a\u001b]0;evil\u0007\u009b\u202e\u2028\ud800b'.repeat(60);
 /** Every sentence, with a hostile text for each thing that it repeats. */
 const sentences = Object.entries({
   ...says,
+  ...actsSays,
   ...typedSays,
   ...upkeepSays,
   ...lineSays,
