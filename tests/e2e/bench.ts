@@ -38,6 +38,8 @@ export async function bringIn(page: Page, name: string, text: string | Buffer): 
 
 /** Drags slowly enough for a person, so that every place on the way is noticed. */
 export async function drag(page: Page, piece: Locator, place: Locator): Promise<void> {
+  // What carries pieces over the mat comes a moment after it, and the pointer shows a hand then.
+  await expect(page.locator('[data-mat]:not([data-carries])')).toHaveCount(0);
   await piece.scrollIntoViewIfNeeded();
   await piece.hover();
   await page.mouse.down();

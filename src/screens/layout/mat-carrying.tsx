@@ -36,6 +36,15 @@ export function MatCarrying({ view }: { readonly view: KitView }) {
   const [carried, setCarried] = useState<Placement | null>(null);
   const shadow = useRef<HTMLDivElement>(null);
   useEffect(() => {
+    // The pointer shows a hand from now on.
+    const mat = document.querySelector<HTMLElement>('[data-mat]');
+    if (!mat) return;
+    mat.dataset.carries = '';
+    return () => {
+      delete mat.dataset.carries;
+    };
+  }, []);
+  useEffect(() => {
     let hand: Hand | null = null;
     let rest: ReturnType<typeof setTimeout> | undefined;
     let frame = 0;

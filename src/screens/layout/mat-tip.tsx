@@ -97,6 +97,13 @@ function usePointed(): Pointed | null {
     function onKey(event: KeyboardEvent): void {
       if (event.key === 'Escape') hide();
     }
+    // The pointer or the focus may have come to a piece before this did.
+    const hovered = document.querySelector<HTMLElement>('[data-mat] [data-piece]:hover');
+    const focused = pieceOf(document.activeElement);
+    if (focused?.matches(':focus-visible')) show(focused);
+    else if (hovered && matchMedia('(hover: hover)').matches) {
+      timer = setTimeout(() => show(hovered), restMs);
+    }
     document.addEventListener('pointerover', onOver);
     document.addEventListener('pointerdown', hide);
     document.addEventListener('focusin', onFocus);
