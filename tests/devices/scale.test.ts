@@ -75,6 +75,19 @@ describe('settling', () => {
     expect(states.at(-1)).toBe('steady');
   });
 
+  it('goes on through a gap in the line, and ends as soon as a reading is another', () => {
+    const settler = new Settler();
+    for (const reading of steadyAt(50)) settler.add(reading);
+    for (const [atMs, massG] of [
+      [4000, 50.1],
+      [7000, 49.9],
+    ] as const) {
+      expect(settler.add({ atMs, massG })).toEqual({ state: 'steady', massG: 50 });
+    }
+    expect(settler.add({ atMs: 9000, massG: 50.4 }).state).toBe('moving');
+    expect(settler.add({ atMs: 9100, massG: 50 }).state).toBe('moving');
+  });
+
   it('is not shaken by one knock in its value, and starts anew when told to', () => {
     const settler = new Settler();
     for (const reading of steadyAt(50)) settler.add(reading);

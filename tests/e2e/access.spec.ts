@@ -4,7 +4,18 @@ import { welcomeAddress } from '../../playwright.config';
 import { paths } from '../../src/ui/shell/places';
 import { open } from './bench';
 
+/** Resolves once no colour is on its way to another: half-way there, what is read against it is no pair of the theme. */
+async function atRest(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const moving = document
+      .getAnimations()
+      .filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity);
+    await Promise.allSettled(moving.map(({ finished }) => finished));
+  });
+}
+
 async function nothingFound(page: Page): Promise<void> {
+  await atRest(page);
   const { violations } = await new AxeBuilder({ page })
     // There are no frames here, and what passes is not looked at: both save most of the time.
     .setLegacyMode()

@@ -21,17 +21,20 @@ export type Settling =
 
 /**
  * Watches readings until they agree. The steady value is their middle one, so that a single knock does not
- * shift it. Below `nothingG` the scale counts as empty.
+ * shift it. What was steady stays so while readings stay near it, also where some are late: a gap in the line is no
+ * hand on the scale. Below `nothingG` the scale counts as empty.
  */
 export class Settler {
   private recent: readonly (Reading & { readonly massG: number })[] = [];
+  /** The steady value that readings stay near, in g; null while there is none. */
+  private heldG: number | null = null;
 
   constructor(private readonly nothingG = 0.3) {}
 
   add(reading: Reading): Settling {
     const { massG, atMs } = reading;
     if (massG === null) {
-      this.recent = [];
+      this.restart();
       return { state: 'overload' };
     }
     const kept = this.recent.filter((other) => atMs - other.atMs <= steadyMs * 1.5);
@@ -40,17 +43,21 @@ export class Settler {
     const spread = masses.at(-1)! - masses[0]!;
     const middle = masses[Math.floor(masses.length / 2)]!;
     const isLongEnough = atMs - this.recent[0]!.atMs >= steadyMs && masses.length >= leastReadings;
-    const isSteady = isLongEnough && spread <= toleranceG(Math.abs(middle));
-    if (isSteady) {
-      return Math.abs(middle) < this.nothingG
-        ? { state: 'nothing' }
-        : { state: 'steady', massG: middle };
-    }
-    return { state: 'moving', massG };
+    if (isLongEnough && spread <= toleranceG(Math.abs(middle))) this.heldG = middle;
+    else if (!this.isNearHeld(massG)) this.heldG = null;
+    if (this.heldG === null) return { state: 'moving', massG };
+    return Math.abs(this.heldG) < this.nothingG
+      ? { state: 'nothing' }
+      : { state: 'steady', massG: this.heldG };
+  }
+
+  private isNearHeld(massG: number): boolean {
+    return this.heldG !== null && Math.abs(massG - this.heldG) <= toleranceG(Math.abs(this.heldG));
   }
 
   /** Forgets what was on it, so that the next steady value is a new one. */
   restart(): void {
     this.recent = [];
+    this.heldG = null;
   }
 }
