@@ -119,7 +119,7 @@ test('an old window hears of a release, loses nothing, and goes over when it is 
     // It goes on being the old one as long as its owner likes, also into parts that it has not loaded yet.
     await typed(page, 'odd thing 5 g', 'Odd thing');
     await page.getByRole('link', { name: 'Shelf' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
+    await expect(page.getByRole('heading', { level: 1, name: 'Shelf' })).toBeAttached();
     await page.getByRole('link', { name: 'Lay out' }).click();
     await expect(page.locator('[data-mat]')).toContainText('Odd thing');
 
