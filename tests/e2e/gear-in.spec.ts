@@ -168,7 +168,7 @@ test('a piece is lent, pictured, doubled, and found by who has it', async ({ pag
   await page.getByLabel('Which part of the shelf').selectOption('lent');
   await expect(gear).toContainText('lent to Mika');
   await expect(gear.locator('img')).toBeVisible();
-  expect(await figure(page, 'Mass')).toContain('19.85 kg');
+  await expect.poll(() => figure(page, 'Mass')).toContain('19.85 kg');
 });
 
 test('the scale’s line is let go while nobody sees the window, and taken up again', async ({

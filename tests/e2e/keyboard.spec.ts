@@ -19,7 +19,7 @@ test('the whole tour by keyboard alone', async ({ page }) => {
 
   await tabTo(page, /^Ten Cs$/);
   await page.keyboard.press('Enter');
-  expect(await figure(page, 'Cover')).toContain('10 of 10');
+  await expect.poll(() => figure(page, 'Cover')).toContain('10 of 10');
 
   await page.keyboard.press('/');
   await page.keyboard.type('brass plumb bob 90 g 30x60 mm');

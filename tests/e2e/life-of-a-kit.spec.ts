@@ -127,5 +127,5 @@ test('two of four candles are lent, and come back to the others', async ({ page 
     .first()
     .click();
   await expect(candles).toHaveCount(1);
-  expect(await figure(page, 'Mass')).toBe(mass);
+  await expect.poll(() => figure(page, 'Mass')).toBe(mass);
 });

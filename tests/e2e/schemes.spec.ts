@@ -11,7 +11,7 @@ test('every scheme is a press away, and every count follows', async ({ page }) =
     ['Five Cs', '5 of 5 Cs', 'Cordage'],
   ] as const) {
     await switches.getByRole('button', { name }).click();
-    expect(await figure(page, 'Cover')).toContain(cover);
+    await expect.poll(() => figure(page, 'Cover')).toContain(cover);
     await expect(page.getByRole('region', { name: lane, exact: true })).toBeVisible();
   }
   await switches.getByRole('button', { name: 'Rule of threes' }).click();
@@ -47,20 +47,20 @@ test('a scheme of one’s own is made, seen, changed and taken back', async ({ p
   await expect(page.getByRole('region', { name: 'Talking' })).toContainText(
     '■ Nothing to call with.',
   );
-  expect(await figure(page, 'Cover')).toContain('2 of 3 categories');
+  await expect.poll(() => figure(page, 'Cover')).toContain('2 of 3 categories');
   await saved(page);
   await page.reload();
-  expect(await figure(page, 'Cover')).toContain('2 of 3 categories');
+  await expect.poll(() => figure(page, 'Cover')).toContain('2 of 3 categories');
 
   await page.getByRole('button', { name: 'Change Wet and dry…' }).click();
   await dialog.getByRole('button', { name: 'Remove Talking' }).click();
   await dialog.getByRole('button', { name: 'Keep it' }).click();
-  expect(await figure(page, 'Cover')).toContain('2 of 2 categories');
+  await expect.poll(() => figure(page, 'Cover')).toContain('2 of 2 categories');
   await page
     .getByRole('button', { name: /^Undo: keep the scheme/ })
     .first()
     .click();
-  expect(await figure(page, 'Cover')).toContain('2 of 3 categories');
+  await expect.poll(() => figure(page, 'Cover')).toContain('2 of 3 categories');
 });
 
 test('pieces are carried over the mat: into another lane, and into a holder', async ({ page }) => {

@@ -56,11 +56,11 @@ test('a kit’s limits are set, read in other units, and held', async ({ page })
   await expect(page.getByText('is not a mass this understands')).toBeVisible();
   await page.getByLabel('Most mass').fill('40 lb');
   await page.getByRole('button', { name: 'Save' }).click();
-  expect(await figure(page, 'Mass')).toContain('19.85 kg / 18.14 kg ■ over the limit');
+  await expect.poll(() => figure(page, 'Mass')).toContain('19.85 kg / 18.14 kg ■ over the limit');
   await page.getByLabel('Units').selectOption('us');
-  expect(await figure(page, 'Mass')).toContain('43 lb 12 oz / 40 lb');
+  await expect.poll(() => figure(page, 'Mass')).toContain('43 lb 12 oz / 40 lb');
   await page.reload();
-  expect(await figure(page, 'Mass')).toContain('43 lb 12 oz / 40 lb');
+  await expect.poll(() => figure(page, 'Mass')).toContain('43 lb 12 oz / 40 lb');
 });
 
 test('every figure opens into how it was worked out, and closes where it was', async ({ page }) => {

@@ -165,7 +165,7 @@ test('the barrel has one verdict: findings, figure, stow, picture and audit say 
     'aria-label',
     `Inside: 2 of 52 stay outside: Closed-cell ground mat ${why}`,
   );
-  expect(await figure(page, 'Stowed')).toContain('1 does not fit');
+  await expect.poll(() => figure(page, 'Stowed')).toContain('1 does not fit');
   await page.locator('[data-figure="To look at"]').click();
   await expect(page.getByRole('dialog')).toContainText(
     `Closed-cell ground mat in Barrel 30 L: ${why}.`,
@@ -176,7 +176,7 @@ test('the barrel has one verdict: findings, figure, stow, picture and audit say 
     '(2 of them)',
   );
   await expect(page.getByRole('heading', { name: '2 pieces stay outside' })).toBeVisible();
-  expect(await figure(page, 'Stowed')).toContain('1 does not fit');
+  await expect.poll(() => figure(page, 'Stowed')).toContain('1 does not fit');
 
   const { stdout } = await promisify(execFile)(process.execPath, [
     'bin/acorn.mjs',

@@ -12,12 +12,12 @@ test('the whole job, by mouse: from the mat to the pocket to paper and back', as
   await expect(page.getByRole('combobox', { name: 'Kit on the table' })).toHaveValue(
     'portage-pack-kit',
   );
-  expect(await figure(page, 'Mass')).toContain('19.85 kg / 20 kg');
+  await expect.poll(() => figure(page, 'Mass')).toContain('19.85 kg / 20 kg');
 
   await test.step('switch the scheme', async () => {
-    expect(await figure(page, 'Cover')).toContain('5 of 5 Cs');
+    await expect.poll(() => figure(page, 'Cover')).toContain('5 of 5 Cs');
     await page.getByRole('button', { name: 'Ten Cs' }).click();
-    expect(await figure(page, 'Cover')).toContain('10 of 10 Cs');
+    await expect.poll(() => figure(page, 'Cover')).toContain('10 of 10 Cs');
     await expect(page.getByRole('region', { name: 'Candling' })).toContainText('Pocket torch');
   });
 
@@ -29,7 +29,7 @@ test('the whole job, by mouse: from the mat to the pocket to paper and back', as
     await expect(page.getByRole('region', { name: 'Container' })).toContainText(
       'Steel bottle 0.5 L',
     );
-    expect(await figure(page, 'Mass')).toContain('19.97 kg');
+    await expect.poll(() => figure(page, 'Mass')).toContain('19.97 kg');
     const note = page.getByText('Steel bottle 0.5 L laid on the mat.');
     const noteBox = (await note.boundingBox())!;
     const lineBox = (await page.getByLabel('Type gear to add').boundingBox())!;
@@ -96,9 +96,11 @@ test('the whole job, by mouse: from the mat to the pocket to paper and back', as
       cover: { covered: number; outOf: number };
       findings: { message: string }[];
     };
-    expect(await figure(page, 'Mass')).toContain(`${(totals.massG / 1000).toFixed(2)} kg`);
-    expect(await figure(page, 'Mass')).toContain(`${totals.pieces} pieces`);
-    expect(await figure(page, 'Cover')).toContain(`${cover.covered} of ${cover.outOf}`);
+    await expect
+      .poll(() => figure(page, 'Mass'))
+      .toContain(`${(totals.massG / 1000).toFixed(2)} kg`);
+    await expect.poll(() => figure(page, 'Mass')).toContain(`${totals.pieces} pieces`);
+    await expect.poll(() => figure(page, 'Cover')).toContain(`${cover.covered} of ${cover.outOf}`);
     await page.locator('[data-figure="To look at"]').click();
     for (const { message } of findings) await expect(page.getByText(message)).toBeVisible();
     await page.keyboard.press('Escape');
@@ -116,7 +118,7 @@ test('the whole job, by mouse: from the mat to the pocket to paper and back', as
 
 test('a piece that does not fit says so, and moving it mends it', async ({ page }) => {
   await open(page, '/stow');
-  expect(await figure(page, 'Stowed')).toContain('1 does not fit');
+  await expect.poll(() => figure(page, 'Stowed')).toContain('1 does not fit');
   const mat = page.locator('[data-piece=ground-mat]');
   await mat.click();
   await page.getByRole('button', { name: 'Move…' }).click();
