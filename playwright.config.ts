@@ -19,7 +19,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   timeout: 120_000,
   expect: { timeout: 15_000 },
-  workers: 3,
+  workers: 2,
   retries: 0,
   fullyParallel: true,
   forbidOnly: true,

@@ -126,6 +126,27 @@ test('without the climate service, its last answer and typed figures hold', asyn
   await expect(need(page, 'sleep')).toContainText('a cold night is 3 °C');
 });
 
+test('an answer of the climate service that comes late takes back nothing of what was done meanwhile', async ({
+  page,
+}) => {
+  let answer: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/climate*', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await open(page, '/brief');
+  await page.getByLabel('Kind of country').selectOption({ label: 'Dry desert' });
+  const asked = page.getByRole('checkbox', { name: 'At least 12 L to carry water' });
+  await asked.click();
+  await expect(asked).toBeChecked();
+  answer();
+  await expect(page.getByText(/by the climate/).first()).toBeVisible();
+  await expect(asked).toBeChecked();
+  await page.reload();
+  await expect(asked).toBeChecked();
+});
+
 test('from an empty bench, a brief is written and judged', async ({ page }) => {
   await open(page, '/brief');
   await page.getByLabel('Kit on the table').selectOption({ label: 'Float pouch' });

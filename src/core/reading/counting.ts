@@ -12,6 +12,8 @@ export interface Counted {
   readonly in: (gear: Gear) => Gear;
   /** The number is part of what it is called: it counts nothing. */
   readonly isNamed: boolean;
+  /** The number before the size of a cell counts the pieces: `4 AA cells` are four, called *AA cells*. */
+  readonly isBeforeCells: boolean;
 }
 
 const inPieces: readonly ContentUnit[] = ['lights', 'tablets', 'pieces', 'doses'];
@@ -52,8 +54,10 @@ export function countOf(amounts: readonly AmountAt[], started: Gear, words: stri
       other.as === 'stated' ||
       other.count <= (other.as === 'before' ? mostBefore : mostAfter));
   const ofCells = isCell && cells && cells.count !== null ? cells.count : null;
-  const pieces = times?.count ?? (isBelieved && !isInside ? other.count : null) ?? ofCells;
+  const counted = times?.count ?? (isBelieved && !isInside ? other.count : null);
+  const pieces = counted ?? ofCells;
   return {
+    isBeforeCells: counted === null && ofCells !== null,
     isNamed: other !== undefined && !isBelieved,
     in(gear) {
       const filled = isBelieved && isInside ? withContents(gear, other.count) : gear;

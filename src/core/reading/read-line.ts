@@ -14,7 +14,7 @@ import { capital, inFields, lotOf, unsoundGear, whyNotName, withMassOf, type Gea
 import { ownWords } from './taught';
 import { cellSortIn, runsOnCells } from './cells';
 import { oneComfort } from './comfort';
-import { countOf, manyLengths } from './counting';
+import { countOf, manyLengths, type Counted } from './counting';
 import { datesIn, type DatesRead } from './dates';
 import { howFar } from './far';
 import { withFigures } from './figures';
@@ -78,7 +78,7 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
     kind === null && meaning.likeliest ? gearOfKind(meaning.likeliest, setting.id) : started,
   );
   if (!figured.ok) return figured;
-  const own = nameOf(rest, amounts, figured.value.shown, counted.isNamed);
+  const own = nameOf(rest, amounts, figured.value.shown, counted);
   // `18650 x2` names a cell and has no word: it is called what the kind is.
   const isWordless = kind !== null && named === null && !/\p{L}/u.test(own);
   const name = isWordless ? kind.name : [named?.name, own].filter(Boolean).join(', ');
@@ -234,12 +234,18 @@ function nameOf(
   line: string,
   amounts: readonly AmountAt[],
   shown: ReadonlySet<Amount>,
-  isCountNamed: boolean,
+  { isNamed, isBeforeCells }: Counted,
 ): string {
-  const taken = amounts.filter(
-    ({ amount }) =>
-      amount.what === 'price' || shown.has(amount) || (amount.what === 'count' && !isCountNamed),
-  );
+  const taken = amounts.flatMap((each) => {
+    const { amount, from, to } = each;
+    if (amount.what === 'cells' && isBeforeCells) {
+      const [number] = /^\d+\s*[x×]?\s*/u.exec(line.slice(from, to))!;
+      return [{ from, to: from + number.length }];
+    }
+    const isFigure =
+      amount.what === 'price' || shown.has(amount) || (amount.what === 'count' && !isNamed);
+    return isFigure ? [each] : [];
+  });
   let name = '';
   let at = 0;
   for (const { from, to } of taken) {

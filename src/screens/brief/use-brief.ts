@@ -3,6 +3,7 @@ import { wishedElsewhere } from '@/core/brief/country-asks';
 import type { Bench } from '@/core/loadout';
 import { schemesOf } from '@/core/scheme';
 import { proposedLanes } from '@/core/scheme/proposed-order';
+import { useBenchState } from '@/store/bench';
 import { localDay, type KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
 
@@ -12,13 +13,19 @@ export interface BriefProps {
   readonly change: (part: Partial<Brief>) => void;
 }
 
-/** The brief of a kit, and how some of it is changed: each change is an act, which undo takes back. */
-export function briefOf({ own, bench }: KitView): BriefProps {
-  const brief = own.brief ?? emptyBrief;
+/**
+ * The brief of a kit, and how some of it is changed: each change is an act, which undo takes back. What the climate service or
+ * a file says comes a while after it was asked for: the brief is changed as it is by then.
+ */
+export function briefOf(view: KitView): BriefProps {
   const today = localDay(new Date());
   return {
-    brief,
+    brief: view.own.brief ?? emptyBrief,
     change: (part) => {
+      const { bench } = useBenchState.getState().history;
+      const own = bench.loadouts.get(view.own.id);
+      if (!own) return;
+      const brief = own.brief ?? emptyBrief;
       const changed = { ...brief, ...part };
       // What is known of a country is of that one; another kit’s brief may know the next.
       const next =

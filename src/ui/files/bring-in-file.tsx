@@ -50,12 +50,18 @@ export function BringInFile() {
       if (call.current === asked) setReading({ state: 'reading', fileName, progress });
     });
     call.current = asked;
-    const outcome = await asked.result.catch(() => null);
+    let outcome: Outcome<FilePlans> | null | string;
+    try {
+      outcome = await asked.result;
+    } catch (error) {
+      outcome = whyFailed(error);
+    }
     if (call.current !== asked || latest.current !== asking) return;
     call.current = null;
-    if (!outcome) setReading({ state: 'none' });
-    else if (!outcome.ok) {
-      setReading({ state: 'refused', fileName, why: outcome.problem.message });
+    if (outcome === null) setReading({ state: 'none' });
+    else if (typeof outcome === 'string' || !outcome.ok) {
+      const why = typeof outcome === 'string' ? outcome : outcome.problem.message;
+      setReading({ state: 'refused', fileName, why });
     } else if (differs(outcome.value.keepBoth)) {
       setReading({ state: 'asking', fileName, plans: outcome.value });
     } else await finish(outcome.value, outcome.value.keepBoth);

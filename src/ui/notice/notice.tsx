@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { X } from 'lucide-react';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { create } from 'zustand';
 import type { Command } from '@/core/loadout';
 import { run, undo, useBenchState } from '@/store/bench';
@@ -39,21 +39,36 @@ export function perform(command: Command, done?: string): boolean {
   return outcome.ok;
 }
 
-/** How long a note stays: long enough to be read twice. */
-const staysMs = 9000;
+/** How long a note stays, in seconds: long enough to be read twice. */
+const staysS = 9;
 
 /** The one line above the foot of the window, clear of the line to type on, that tells what just happened. */
 export function NoticeLine() {
   const note = useNote((state) => state.note);
   const otherWindow = useBenchState((state) => state.notice);
+  /** The pointer is on it, or the focus in it: it is being read, or its button pressed. */
+  const isKept = useRef(false);
   useEffect(() => {
     if (otherWindow) sayRefused(otherWindow);
   }, [otherWindow]);
   useEffect(() => {
     if (!note || note.tone === 'refused') return undefined;
-    const timer = setTimeout(() => useNote.setState({ note: null }), staysMs);
-    return () => clearTimeout(timer);
+    let left = staysS;
+    isKept.current = false;
+    // Second by second: one in which the page stood still, as after ten thousand lines, is one in which nobody could read it.
+    const ticking = setInterval(() => {
+      if (isKept.current) return;
+      left -= 1;
+      if (left === 0) useNote.setState({ note: null });
+    }, 1000);
+    return () => clearInterval(ticking);
   }, [note]);
+  const keep = () => {
+    isKept.current = true;
+  };
+  const letGo = () => {
+    isKept.current = false;
+  };
   return (
     <Box
       aria-live="polite"
@@ -82,6 +97,10 @@ export function NoticeLine() {
           borderColor={note.tone === 'refused' ? 'signal.solid' : 'transparent'}
           shadow="lg"
           pointerEvents="auto"
+          onPointerEnter={keep}
+          onPointerLeave={letGo}
+          onFocus={keep}
+          onBlur={letGo}
         >
           <Text flex="1" paddingY="2">
             {note.tone === 'refused' && '▲ '}

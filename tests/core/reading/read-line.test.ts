@@ -102,15 +102,19 @@ describe('the typed line', () => {
   });
 
   it.each([
-    ['D cell', 'D alkaline', 1],
-    ['8 AA cells', 'AA alkaline', 8],
-    ['AA lithium cell', 'AA lithium', 1],
-    ['4 AA NiMH', 'AA NiMH', 4],
-    ['2 x CR2032 battery', 'CR2032', 2],
-    ['18650 cell', '18650', 1],
-  ])('tells which cell %j is', (line, cell, count) => {
+    ['D cell', 'D alkaline', 1, 'D cell'],
+    ['8 AA cells', 'AA alkaline', 8, 'AA cells'],
+    ['AA lithium cell', 'AA lithium', 1, 'AA lithium cell'],
+    ['4 AA NiMH', 'AA NiMH', 4, 'AA NiMH'],
+    ['2 x CR2032 battery', 'CR2032', 2, 'CR2032 battery'],
+    ['18650 cell', '18650', 1, '18650 cell'],
+    ['4 18650', '18650', 4, '18650 cell'],
+    ['spare cells 4 AA 23 g', 'AA alkaline', 4, 'Spare cells AA'],
+    // Three packs of two: the two stays in the name of the pack.
+    ['2 AA cells x 3', 'AA alkaline', 3, '2 AA cells'],
+  ])('tells which cell %j is, how many, and what it is called', (line, cell, count, name) => {
     const found = read(line);
-    expect([found.supplies[0]!.sort, found.count]).toEqual([cell, count]);
+    expect([found.supplies[0]!.sort, found.count, found.name]).toEqual([cell, count, name]);
   });
 
   it.each([
