@@ -143,6 +143,7 @@ test('an answer of the climate service that comes late takes back nothing of wha
   answer();
   await expect(page.getByText(/by the climate/).first()).toBeVisible();
   await expect(asked).toBeChecked();
+  await saved(page);
   await page.reload();
   await expect(asked).toBeChecked();
 });
