@@ -61,13 +61,14 @@ export function sharedOut(
     const rest = lot.count - count;
     return { shares: [[{ lot, count }]], rest: rest > 0 ? [{ lot, count: rest }] : [] };
   }
-  const inOrder = inOrderOfUse(lots);
-  const isGoodNow = new Set(inOrder.filter(isGood));
-  const goodFirst = [
-    ...inOrder.filter((lot) => isGoodNow.has(lot)),
-    ...inOrder.filter((lot) => !isGoodNow.has(lot)),
-  ];
-  const left = new Map(lots.map((lot) => [lot, lot.count]));
+  const good: Lot[] = [];
+  const bad: Lot[] = [];
+  const left = new Map<Lot, number>();
+  for (const lot of inOrderOfUse(lots)) {
+    (isGood(lot) ? good : bad).push(lot);
+    left.set(lot, lot.count);
+  }
+  const goodFirst = [...good, ...bad];
   const shares: LotShare[][] = wanted.map(() => []);
   const short = wanted.map(({ count }) => count);
   const take = (lot: Lot, at: number): void => {
@@ -192,9 +193,17 @@ function isUnknown(lot: Lot): boolean {
 
 /** The order in which lots are used: those whose date comes first; without a date last, the longest there first. */
 export function inOrderOfUse(lots: readonly Lot[]): readonly Lot[] {
-  const far = '9999-12-31';
-  const key = ({ goodUntil, cameOn }: Lot) => `${goodUntil ?? far} ${cameOn ?? far}`;
-  return [...lots].sort((one, other) => (key(one) < key(other) ? -1 : 1));
+  return [...lots].sort(
+    (one, other) =>
+      earlierFirst(one.goodUntil, other.goodUntil) || earlierFirst(one.cameOn, other.cameOn),
+  );
+}
+
+/** Days as they are written, in their order; none is later than any. */
+function earlierFirst(one: string | null, other: string | null): number {
+  if (one === other) return 0;
+  if (one === null || other === null) return one === null ? 1 : -1;
+  return one < other ? -1 : 1;
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { Care, CareAct, Gear, Lot } from '../gear';
 import type { Bench, Loadout, Round } from '../loadout';
 import { daysBetween, monthIn, monthsAfter } from '../quantity';
+import { byLot } from './by-lot';
 import { goodUntilOf, type GoodUntil } from './good-until';
 import { heldOn, type Held } from './held';
 import { warmthOf, type Warmth } from './store';
@@ -112,7 +113,11 @@ export function duesOf(held: Held): {
 
 /** Adds what is due of one lot to what was found of others: thousands of them make no lists of their own. */
 function gather(held: Held, dues: Due[], never: NeverDone[]): void {
-  for (const { act, on, because, isEarlier, isUnsure } of fallsDue(held)) {
+  for (const { act, on, because, isEarlier, isUnsure } of fallsDue(
+    held.gear,
+    held.lot,
+    held.warmth,
+  )) {
     if (on === null) never.push({ ...held, act: act as CareAct });
     else dues.push(dueOf(held, act, on, because, isEarlier, isUnsure));
   }
@@ -127,18 +132,7 @@ interface FallsDue {
   readonly isUnsure: boolean;
 }
 
-/** What falls due of each lot of a gear in a store, worked out once for as long as the gear is the same. */
-const known = new WeakMap<Gear, Map<Lot, Map<Warmth, readonly FallsDue[]>>>();
-
-function fallsDue({ gear, lot, warmth }: Held): readonly FallsDue[] {
-  let ofGear = known.get(gear);
-  if (!ofGear) known.set(gear, (ofGear = new Map<Lot, Map<Warmth, readonly FallsDue[]>>()));
-  let ofLot = ofGear.get(lot);
-  if (!ofLot) ofGear.set(lot, (ofLot = new Map<Warmth, readonly FallsDue[]>()));
-  let found = ofLot.get(warmth);
-  if (!found) ofLot.set(warmth, (found = fallsDueAnew(gear, lot, warmth)));
-  return found;
-}
+const fallsDue = byLot(fallsDueAnew);
 
 function fallsDueAnew(gear: Gear, lot: Lot, warmth: Warmth): readonly FallsDue[] {
   const found: FallsDue[] = [];
@@ -208,7 +202,9 @@ function inOrderOfDays(dues: readonly Due[]): readonly Due[] {
     if (same) same.push(due);
     else byDay.set(due.on, [due]);
   }
-  return [...byDay.keys()].sort().flatMap((day) => byDay.get(day)!);
+  const inOrder: Due[] = [];
+  for (const day of [...byDay.keys()].sort()) for (const due of byDay.get(day)!) inOrder.push(due);
+  return inOrder;
 }
 
 /** When a kit is to be looked through next: so many months after its last round. */

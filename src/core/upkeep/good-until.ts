@@ -2,6 +2,7 @@ import { decayOf, livesOf } from '../catalogue/lives';
 import type { Gear, Lot } from '../gear';
 import { decayRate } from '../models/decay';
 import { dayAfter, daysBetween, lastDayOf, lastYear } from '../quantity';
+import { byLot } from './by-lot';
 import type { Warmth } from './store';
 
 /** The last day on which something is relied on, and what decides it. */
@@ -15,9 +16,6 @@ export interface GoodUntil {
   readonly isUnsure: boolean;
 }
 
-/** What was found for a piece, by lot and store. */
-const found = new WeakMap<Gear, Map<Lot, Map<Warmth, GoodUntil | null>>>();
-
 /**
  * The last day on which a lot is relied on: the printed date, or the day it was filled or opened and what its kind lives from
  * then, whichever comes first. Food, water, cells and tinder live shorter in the warmth; medicine, flares and what is for
@@ -27,16 +25,10 @@ const found = new WeakMap<Gear, Map<Lot, Map<Warmth, GoodUntil | null>>>();
  */
 export function goodUntilOf(gear: Gear, lot: Lot, warmth: Warmth): GoodUntil | null {
   if (lot.goodUntil === null && lot.filledOn === null && lot.openedOn === null) return null;
-  let ofGear = found.get(gear);
-  if (!ofGear) found.set(gear, (ofGear = new Map<Lot, Map<Warmth, GoodUntil | null>>()));
-  let ofLot = ofGear.get(lot);
-  if (!ofLot) ofGear.set(lot, (ofLot = new Map<Warmth, GoodUntil | null>()));
-  const known = ofLot.get(warmth);
-  if (known !== undefined) return known;
-  const until = worked(gear, lot, warmth);
-  ofLot.set(warmth, until);
-  return until;
+  return workedOnce(gear, lot, warmth);
 }
+
+const workedOnce = byLot(worked);
 
 function worked(gear: Gear, lot: Lot, warmth: Warmth): GoodUntil | null {
   const decay = decayOf(gear);
