@@ -17,6 +17,7 @@ const coreFolders = [
   'needs',
   'fit',
   'kit',
+  'pack',
   'losses',
   'reach',
   'judge',

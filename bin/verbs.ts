@@ -21,6 +21,8 @@ import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';
 import { calendarOf, eventsIn, isEmptyCalendar } from '../src/core/exchange/calendar';
 import { dueOf } from '../src/core/exchange/due';
 import type { Bench, Loadout } from '../src/core/loadout';
+import { packKit, smallestChange, type ChangeFound, type Packing } from '../src/core/pack';
+import { packedInWords } from '../src/core/exchange/packed';
 import { dueListOf } from '../src/core/upkeep';
 import { schemeIdNow, schemeIds, schemesOf } from '../src/core/scheme';
 
@@ -57,6 +59,12 @@ export const verbs = {
     options: ['today', 'until', 'ics'],
     whyTooLarge,
     run: due,
+  },
+  stow: {
+    usage: 'LOADOUT [--kit NAME] [--from nothing|now] [--budget 5000] [--today 2026-10-01]',
+    options: ['kit', 'from', 'budget', 'today'],
+    whyTooLarge,
+    run: stow,
   },
   model: {
     usage: 'NAME INPUTS   (or: model list -)',
@@ -141,6 +149,43 @@ function fit(text: string): Outcome<unknown> {
     elapsedMs: Math.round(performance.now() - started),
   });
 }
+
+/** Where every piece of a kit goes, as far as the budget allows: at least one whole packing, each room laid out. */
+function stow(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
+  const { from = 'now', budget = '5000', today = new Date().toISOString().slice(0, 10) } = options;
+  if (from !== 'nothing' && from !== 'now') {
+    return refused(`--from is ${quoted(from)}; it must be nothing or now.`);
+  }
+  const budgetMs = Number(budget);
+  if (!/^\d+$/.test(budget) || budgetMs < 1 || budgetMs > longestBudgetMs) {
+    return refused(
+      `--budget is ${quoted(budget)}; it must be a whole number of milliseconds up to ${longestBudgetMs}.`,
+    );
+  }
+  if (!isDay(today)) return refused(noDay('today', today));
+  const bench = readFile(text);
+  if (!bench.ok) return bench;
+  const kit = kitNamed(bench.value, options.kit);
+  if (!kit.ok) return kit;
+  const until = workClock() + budgetMs;
+  const isLate = () => workClock() >= until;
+  const request = { from, seed: 1, today } as const;
+  let packing: Packing | null = null;
+  for (const progress of packKit(bench.value, kit.value.id, request)) {
+    packing = progress.packing;
+    if (packing !== null && isLate()) break;
+  }
+  const looking = smallestChange(bench.value, kit.value.id, request, packing!, () => 'got-holder');
+  let change: ChangeFound | null = null;
+  for (let bit = looking.next(); ; bit = looking.next()) {
+    if (bit.done) change = bit.value;
+    if (bit.done || isLate()) break;
+  }
+  return done(packedInWords(packing!, kit.value, bench.value, change));
+}
+
+/** The longest that a packing may take, in ms. */
+const longestBudgetMs = 600_000;
 
 /** What falls due up to a day, a year from today where none is said; written as a calendar too where a file is named. */
 function due(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {

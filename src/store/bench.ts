@@ -178,6 +178,11 @@ export function saveAgain(): void {
   void keeper?.saveWaiting();
 }
 
+/** The bench as it is now: for what goes on after something was waited for or done. */
+export function benchNow(): Bench {
+  return useBenchState.getState().history.bench;
+}
+
 export function useBench() {
   return useBenchState((state) => state.history.bench);
 }

@@ -20,7 +20,7 @@ import {
 import type { BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 10;
+export const databaseVersion = 11;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -142,6 +142,8 @@ const ladder: readonly Step[] = [
     database.createObjectStore('trips', { keyPath: 'id' });
     await loadoutsFilledIn(database, upgrading, migrate);
   },
+  // And what is pinned: nothing is to be filled in, but a program that knows no pins must not write over them.
+  async () => undefined,
 ];
 
 /** Brings kits up to date, in all that keeps some, by a function which leaves what is there. */

@@ -1,10 +1,16 @@
 import { proxy } from 'comlink';
-import type { Assignment, Fix, Load, Stowage } from '@/core/fit/laid-out';
+import type { Fix, Load, Stowage } from '@/core/fit/laid-out';
 import type { Bench } from '@/core/loadout';
+import type { ChangeFound, PackRequest } from '@/core/pack';
 import { Beside, type Call } from './beside';
-import type { CavityAsked, StowProgress, StowWorker } from './stow.worker';
+import type { CavityAsked, PackTold, StowProgress, StowWorker } from './stow.worker';
 
 const stowing = new Beside<StowWorker>(
+  () => new Worker(new URL('./stow.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+/** One of its own: what the screen asks meanwhile does not wait for it. */
+const packing = new Beside<StowWorker>(
   () => new Worker(new URL('./stow.worker.ts', import.meta.url), { type: 'module' }),
 );
 
@@ -25,11 +31,11 @@ export function callFixes(
   return stowing.call((worker, id) => worker.fixes(id, question, stowage, proxy(tell)));
 }
 
-export function callAssign(
+export function callPack(
   bench: Bench,
   loadout: string,
-  leftOut: readonly string[],
-  pinned: ReadonlySet<string>,
-): Call<Assignment> {
-  return stowing.call((worker, id) => worker.assign(id, bench, loadout, leftOut, pinned));
+  request: PackRequest,
+  tell: (progress: PackTold) => void,
+): Call<ChangeFound | null> {
+  return packing.call((worker, id) => worker.pack(id, bench, loadout, request, proxy(tell)));
 }

@@ -1,16 +1,23 @@
 import { expose } from 'comlink';
 import {
   answerOf,
-  assign,
   fixesFor,
   StowSearch,
   stowageOf,
-  type Assignment,
   type Fix,
   type Load,
   type Stowage,
 } from '@/core/fit/laid-out';
 import type { Bench } from '@/core/loadout';
+import {
+  packKit,
+  smallestChange,
+  type ChangeFound,
+  type Packing,
+  type PackProgress,
+  type PackRequest,
+} from '@/core/pack';
+import { newId } from '@/store/new-id';
 import { cancel, inSlices } from './slices';
 
 /** How far a search has come. */
@@ -21,6 +28,15 @@ export interface StowProgress {
   readonly elapsedMs: number;
 }
 
+/** How far packing has come. */
+export interface PackTold {
+  /** Null where nothing better was found since it was told last. */
+  readonly packing: Packing | null;
+  readonly steps: number;
+  /** It is packed to the end; what would help is being looked for, where something stays out. */
+  readonly isWhole: boolean;
+}
+
 /** A cavity of a placed holder, by ids. */
 export interface CavityAsked {
   readonly bench: Bench;
@@ -28,6 +44,9 @@ export interface CavityAsked {
   readonly placement: string;
   readonly cavity: string;
 }
+
+/** How long what would help is looked for at most, in ms. */
+const longestLookMs = 15_000;
 
 /** How often the page is told, at most. */
 const tellMs = 150;
@@ -69,18 +88,34 @@ export const stowWorker = {
     });
   },
 
-  async assign(
+  /** Packs a kit, telling each better packing as it is found. Ends with what would help where something stays out. */
+  async pack(
     id: string,
     bench: Bench,
     loadout: string,
-    leftOut: readonly string[],
-    pinned: ReadonlySet<string>,
-  ): Promise<Assignment> {
-    let found: Assignment = { moves: [], homeless: [] };
-    await inSlices(id, assign(bench, loadout, leftOut, pinned), Infinity, (next) => {
-      found = next;
+    request: PackRequest,
+    tell: (progress: PackTold) => void,
+  ): Promise<ChangeFound | null> {
+    let told: Packing | null = null;
+    let toldAt = 0;
+    let lastSteps = 0;
+    const isWhole = await inSlices(id, toTheEnd(), Infinity, ({ packing, steps }) => {
+      const isNew = packing !== told;
+      if (!isNew && performance.now() - toldAt < tellMs) return;
+      told = packing;
+      toldAt = performance.now();
+      tell({ packing: isNew ? packing : null, steps, isWhole: false });
+      lastSteps = steps;
     });
-    return found;
+    if (told === null || !isWhole) return null;
+    tell({ packing: null, steps: lastSteps, isWhole: true });
+    const looking = smallestChange(bench, loadout, request, told, newId);
+    return (await inSlices(id, looking, longestLookMs, () => undefined)) ?? null;
+
+    function* toTheEnd(): Generator<PackProgress, true> {
+      yield* packKit(bench, loadout, request);
+      return true;
+    }
   },
 
   cancel,

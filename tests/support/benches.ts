@@ -148,6 +148,12 @@ function commandArbitrary(): fc.Arbitrary<Command> {
       placement: fc.record({ id: placement, gear: gearId, count, place, laidFor }),
     }),
     fc.record({ do: fc.constant('move' as const), loadout, placement, to: place }),
+    fc.record({
+      do: fc.constant('arrange' as const),
+      loadout,
+      places: fc.array(fc.record({ placement, to: place }), { maxLength: 3 }),
+    }),
+    fc.record({ do: fc.constant('pin' as const), loadout, placement, isPinned: fc.boolean() }),
     fc.record({ do: fc.constant('set count' as const), loadout, placement, count }),
     fc.record({ do: fc.constant('take out' as const), loadout, placement, contents }),
     fc.record({

@@ -1,6 +1,7 @@
 import { cavityQuestion, StowSearch, stowageOf, type Fix } from '@/core/fit/laid-out';
 import { demoBench } from '@/core/demo';
-import { stowWorker, type StowProgress } from '@/workers/stow.worker';
+import { benchForPacking } from '@/core/pack';
+import { stowWorker, type PackTold, type StowProgress } from '@/workers/stow.worker';
 import { box, tin } from '../support/loads';
 
 // It answers to whoever started it; here nobody did.
@@ -66,15 +67,26 @@ describe('the worker that stows', () => {
     expect(fixes[0]).toMatchObject({ fix: 'turn', gear: 'old-pot', left: 0 });
   });
 
-  it('finds places for what lies outside', async () => {
-    const { moves, homeless } = await stowWorker.assign(
-      'f',
-      demoBench,
-      'portage-pack-kit',
-      [],
-      new Set(['whetstone']),
-    );
-    expect(moves.map(({ placement }) => placement)).toEqual(['repellent']);
-    expect(homeless).toEqual([]);
+  it('packs a kit, telling each better packing, to the end', async () => {
+    const told: PackTold[] = [];
+    const request = { from: 'now', seed: 1, today: '2026-10-01' } as const;
+    const kit = 'boathouse-box-kit';
+    const bench = benchForPacking(demoBench, kit);
+    const change = await stowWorker.pack('f', bench, kit, request, (each) => void told.push(each));
+    const { packing } = told.findLast((each) => each.packing !== null)!;
+    expect(packing!.moves.map(({ placement }) => placement)).toEqual(['old-pot']);
+    expect(told.at(-1)!.isWhole).toBe(true);
+    expect(change).toBeNull();
+  });
+
+  it('stops packing when it is told to, and looks for nothing more', async () => {
+    const request = { from: 'nothing', seed: 1, today: '2026-10-01' } as const;
+    const told: PackTold[] = [];
+    const packing = stowWorker.pack('g', demoBench, 'portage-pack-kit', request, (each) => {
+      told.push(each);
+      stowWorker.cancel('g');
+    });
+    expect(await packing).toBeNull();
+    expect(told.every(({ isWhole }) => !isWhole)).toBe(true);
   });
 });

@@ -50,6 +50,7 @@ const placement = v.strictObject({
   count: wholeFrom(1, mostCount),
   place,
   laidFor: v.nullable(job),
+  isPinned: v.exactOptional(v.literal(true, 'is true, or not there.')),
 });
 
 const moduleSchema = v.strictObject({ id, kit: id, place });

@@ -268,7 +268,7 @@ function intoAnother(loadout: Loadout, holder: Placement, other: Gear): Command 
 }
 
 /** Gear at hand of which so many are in no kit. */
-function freeGear(bench: Bench, count: number): readonly Gear[] {
+export function freeGear(bench: Bench, count: number): readonly Gear[] {
   const placed = placedByGear(bench);
   return [...bench.shelf.values()].filter((gear) => {
     if (!isAtHand(gear) || isSpent(gear)) return false;
@@ -295,7 +295,7 @@ function largestRoom({ cavities }: Gear): number {
 }
 
 /** An id that no placement of the kit has, however long the ids of its gear are. */
-function freeId({ placements }: Loadout): string {
+export function freeId({ placements }: Loadout): string {
   const taken = new Set(placements.map(({ id }) => id));
   let at = placements.length + 1;
   while (taken.has(`holder-${at}`)) at += 1;

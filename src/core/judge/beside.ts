@@ -5,7 +5,7 @@ import type { Lasting } from '../needs';
 import type { UnitSystem } from '../quantity';
 import { needsKitUnder, needsUnder } from '../kit/under-brief';
 import type { WorkedOutKit } from '../kit';
-import { mustsOfAnyKit } from './musts';
+import { mustsOfAnyKit } from '../scheme/musts';
 
 /** A job that matters, by the fewest losses that leave it undone: in the kit beside, in this one, and in both together. */
 export interface JobBeside {

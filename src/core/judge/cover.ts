@@ -1,8 +1,8 @@
 import { capital, demandInWords, jobsInWords, lackInWords, type Demand, type JobId } from '../gear';
 import { absenceInWords, type Absence } from '../upkeep';
-import { singleLosses } from '../ways';
+import { allInOne } from '../ways';
 import type { Rule } from './finding';
-import { mustsOf } from './musts';
+import { mustsOf } from '../scheme/musts';
 
 interface Would {
   readonly placement: string;
@@ -51,14 +51,10 @@ export const allWaysInOne: Rule<{
   id: 'cover/all-in-one',
   find: ({ ways, own }) =>
     mustsOf(own.wishes).flatMap(({ anyOf, wanted }) => {
-      const own = ways.all.filter(({ job }) => anyOf.includes(job));
-      const about = [...new Set(own.map(({ placement }) => placement.id))];
-      if (about.length < 2 || ways.depth(anyOf) !== 1) return [];
-      // The innermost is what is to be split up; what is round it goes with it anyway.
-      const holder = singleLosses(ways.formula, anyOf).find(({ kind }) => kind === 'holder');
-      if (!holder) return [];
-      const figures = { anyOf, ways: about.length, wanted, holder: holder.placement };
-      return [{ severity: 'warn', about, figures }];
+      const together = allInOne(ways, anyOf);
+      if (together === null) return [];
+      const { pieces: about, holder } = together;
+      return [{ severity: 'warn', about, figures: { anyOf, ways: about.length, wanted, holder } }];
     }),
   says: ({ anyOf, ways, wanted, holder }, { name }) =>
     `${capital(jobsInWords(anyOf))}: all ${ways} ways go with ${name(holder)}; ${wanted} that are independent are wanted.`,

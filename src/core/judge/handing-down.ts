@@ -1,7 +1,7 @@
 import { igniteJobs, jobs, type Gear, type JobId } from '../gear';
 import { workedOut } from '../kit';
 import { kitsByName, type Bench, type Loadout } from '../loadout';
-import { mustsOf } from './musts';
+import { mustsOf } from '../scheme/musts';
 
 /** A kit that something could go down to, and what of its jobs is lacking most there. */
 export interface HandDownTo {

@@ -23,7 +23,7 @@ import {
   type Way,
   type Ways,
 } from '../ways';
-import { mustsOf, type Must } from './musts';
+import { mustsOf, type Must } from '../scheme/musts';
 
 /** What a kit would no longer do, or do less of, without a piece. */
 export type Loss =

@@ -20,6 +20,7 @@ import { keep, putBack, remove } from './keeping';
 import { unsoundModules } from './sound-modules';
 import { unsoundScheme } from './sound-scheme';
 import { part } from './parting';
+import { arrange, pin } from './arranging';
 import { layFor, move, place, setCount, standIn, takeOut } from './placing';
 import { unsoundList } from './sound-list';
 import { mostRounds, mostWants, unsoundRound, unsoundWant } from './round';
@@ -64,6 +65,8 @@ function afterCommand(bench: Bench, command: Command): Outcome<Bench> {
       return removeLoadout(bench, command.id);
     case 'place':
     case 'move':
+    case 'arrange':
+    case 'pin':
     case 'set count':
     case 'take out':
     case 'stand in':
@@ -126,7 +129,7 @@ function afterCommand(bench: Bench, command: Command): Outcome<Bench> {
 
 type PlacingCommand = Extract<
   Command,
-  { do: 'place' | 'move' | 'set count' | 'take out' | 'stand in' | 'lay for' }
+  { do: 'place' | 'move' | 'arrange' | 'pin' | 'set count' | 'take out' | 'stand in' | 'lay for' }
 >;
 
 function inLoadout(bench: Bench, command: PlacingCommand): Outcome<Bench> {
@@ -148,6 +151,10 @@ function changedPlacements(
       return place(loadout, bench.shelf, command.placement);
     case 'move':
       return move(loadout, bench.shelf, command.placement, command.to);
+    case 'arrange':
+      return arrange(loadout, bench.shelf, command.places);
+    case 'pin':
+      return pin(loadout, command.placement, command.isPinned);
     case 'set count':
       return setCount(loadout, command.placement, command.count);
     case 'take out':

@@ -23,6 +23,8 @@ export interface Placement {
   readonly place: Place;
   /** The job it is in this kit for, which is the lane it lies in; null for what it is best at. */
   readonly laidFor: JobId | null;
+  /** It stays where it is when the rest is packed anew; its holder may be moved with it. */
+  readonly isPinned?: true;
   /** In a whole kit, the id of the kit that it came along in; a kit’s own have none. */
   readonly along?: string;
 }

@@ -26,6 +26,13 @@ export type Command =
       readonly placement: string;
       readonly count: number;
     }
+  | ArrangeCommand
+  | {
+      readonly do: 'pin';
+      readonly loadout: string;
+      readonly placement: string;
+      readonly isPinned: boolean;
+    }
   | TakeOutCommand
   | StandInCommand
   | {
@@ -69,6 +76,13 @@ export interface MoveCommand {
   readonly loadout: string;
   readonly placement: string;
   readonly to: Place;
+}
+
+/** Many pieces of a kit brought to their places at once, in whatever order: as if all were in the hand meanwhile. */
+export interface ArrangeCommand {
+  readonly do: 'arrange';
+  readonly loadout: string;
+  readonly places: readonly { readonly placement: string; readonly to: Place }[];
 }
 
 export interface TakeOutCommand {
@@ -138,6 +152,10 @@ export function describe(command: Command, bench: Bench): string {
       return `lay out ${gearName(bench, command.placement.gear)}`;
     case 'move':
       return `move ${placedName(bench, command)}`;
+    case 'arrange':
+      return `pack ${command.places.length} ${command.places.length === 1 ? 'piece' : 'pieces'}`;
+    case 'pin':
+      return `${command.isPinned ? 'pin' : 'unpin'} ${placedName(bench, command)}`;
     case 'set count':
       return `count ${command.count} of ${placedName(bench, command)}`;
     case 'take out':

@@ -18,6 +18,7 @@ export * from './overplaced';
 export * from './commands';
 export * from './apply';
 export * from './placing';
+export * from './arranging';
 export * from './change';
 export * from './parts';
 export * from './sound-list';

@@ -180,6 +180,7 @@ function joinedOr(
       other.id !== newcomer.id &&
       other.gear === newcomer.gear &&
       other.laidFor === newcomer.laidFor &&
+      other.isPinned === newcomer.isPinned &&
       samePlace(other.place, newcomer.place) &&
       other.count + newcomer.count <= mostCount,
   );
@@ -193,6 +194,6 @@ function joinedOr(
   };
 }
 
-function noSuchPlacement(id: string): Outcome<never> {
+export function noSuchPlacement(id: string): Outcome<never> {
   return refused(says.noPlacement(id));
 }

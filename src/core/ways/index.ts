@@ -1,3 +1,4 @@
+export * from './all-in-one';
 export * from './amounts';
 export * from './depth';
 export * from './evaluate';

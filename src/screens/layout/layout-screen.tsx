@@ -27,6 +27,10 @@ const MatCarrying = dynamic(() => import('./mat-carrying').then((module) => modu
   ssr: false,
 });
 
+const PackOffer = dynamic(() => import('@/ui/kit/pack-offer').then((module) => module.PackOffer), {
+  ssr: false,
+});
+
 /** The mat: the kit's pieces drawn to size, in the lanes of a scheme. */
 export function LayoutScreen() {
   const view = useKitView();
@@ -50,8 +54,8 @@ function LaidOut({ view }: { readonly view: KitView }) {
           </Flex>
           {isAnyGathered && <GatheredBar view={view} />}
           <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
-          <AfterTheMat view={view} />
           <Box height="3" />
+          <AfterTheMat view={view} />
           <QuickAddBar kit={view.own.id} />
         </Box>
         <LazyPiecePanel />
@@ -72,6 +76,7 @@ function AfterTheMat({ view }: { readonly view: KitView }) {
     <>
       <MatTip view={view} />
       <MatCarrying view={view} />
+      <PackOffer view={view} />
     </>
   );
 }

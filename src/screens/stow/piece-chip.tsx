@@ -1,6 +1,7 @@
 'use client';
 
 import { useDraggable } from '@dnd-kit/core';
+import { Pin } from 'lucide-react';
 import { memo } from 'react';
 import { printMass } from '@/core/quantity';
 import type { Gear } from '@/core/gear';
@@ -75,6 +76,7 @@ const Chip = memo(function Chip({ placement, gear, mass, isAmiss, isHead }: Chip
       <span className={styles.words}>
         <span className={styles.name}>
           <PieceName gear={gear} placement={placement} isAmiss={isAmiss} />
+          {placement.isPinned && <Pin size={13} role="img" aria-label="pinned" />}
         </span>
         {!isHead && <span className={styles.mass}>{mass}</span>}
       </span>

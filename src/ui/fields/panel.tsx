@@ -1,6 +1,8 @@
+import type { Ref } from 'react';
 import { Box, Heading, Text, type BoxProps } from '@chakra-ui/react';
 
 interface PanelProps extends BoxProps {
+  readonly ref?: Ref<HTMLDivElement>;
   readonly title: string;
   readonly says?: string;
 }

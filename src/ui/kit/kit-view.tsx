@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
-import type { CavityLoad } from '@/core/fit';
+import type { CavityLoad, LaidOut } from '@/core/fit';
 import type { Finding } from '@/core/judge';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import {
@@ -16,7 +16,7 @@ import { laidOrder, schemeOf, type Cover } from '@/core/scheme';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 import { useLaidOut } from './answers';
-import { useJudge } from './judge';
+import { useJudge, type Judge } from './judge';
 
 /** A finding with its sentence in this person’s units. */
 export interface ToldFinding extends Finding {
@@ -52,30 +52,54 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   const own = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
   const laidOut = useLaidOut();
   const judge = useJudge();
-  const view = useMemo((): KitView | null => {
-    if (!own) return null;
-    const kit = workedOut(bench, own, localDay(new Date()), laidOut);
-    const findings = (judge?.findingsOf(kit) ?? []).map((finding): ToldFinding => ({
-      ...finding,
-      message: judge!.findingInWords(finding, kit, units),
-    }));
-    const costly = findings.filter(({ severity }) => severity !== 'note');
-    return {
-      kit,
-      bench,
-      loadout: kit.whole,
-      own,
-      units,
-      tree: kit.tree,
-      totals: kit.totals,
-      cover: kit.cover(laidOrder(schemeOf(bench, scheme), own.brief)),
-      loads: kit.loads,
-      findings,
-      isJudged: judge !== null,
-      amiss: new Set(costly.flatMap(({ about }) => about)),
-    };
-  }, [bench, own, scheme, units, laidOut, judge]);
+  const view = useMemo(
+    () => (own ? viewOf(bench, own, scheme, units, laidOut, judge) : null),
+    [bench, own, scheme, units, laidOut, judge],
+  );
   return <Context value={view}>{children}</Context>;
+}
+
+function viewOf(
+  bench: Bench,
+  own: Loadout,
+  scheme: string,
+  units: UnitSystem,
+  laidOut: LaidOut,
+  judge: Judge | null,
+): KitView {
+  const kit = workedOut(bench, own, localDay(new Date()), laidOut);
+  const findings = (judge?.findingsOf(kit) ?? []).map((finding): ToldFinding => ({
+    ...finding,
+    message: judge!.findingInWords(finding, kit, units),
+  }));
+  const costly = findings.filter(({ severity }) => severity !== 'note');
+  return {
+    kit,
+    bench,
+    loadout: kit.whole,
+    own,
+    units,
+    tree: kit.tree,
+    totals: kit.totals,
+    cover: kit.cover(laidOrder(schemeOf(bench, scheme), own.brief)),
+    loads: kit.loads,
+    findings,
+    isJudged: judge !== null,
+    amiss: new Set(costly.flatMap(({ about }) => about)),
+  };
+}
+
+/**
+ * A kit as it would be on another bench, worked out as the one on the table is, by what was laid out for it; null where it is
+ * not on that.
+ */
+export function useViewOn(bench: Bench, kit: string, laidOut: LaidOut): KitView | null {
+  const { scheme, units } = usePreferences();
+  const judge = useJudge();
+  return useMemo(() => {
+    const own = bench.loadouts.get(kit);
+    return own ? viewOf(bench, own, scheme, units, laidOut, judge) : null;
+  }, [bench, kit, scheme, units, laidOut, judge]);
 }
 
 /** The kit on the table, or null where there is none yet. */

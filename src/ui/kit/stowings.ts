@@ -100,6 +100,15 @@ export function wantKit(loadout: Loadout, shelf: Shelf): void {
   want(questionsOf(loadout, shelf));
 }
 
+/** Takes over how rooms were laid out elsewhere, each by the key of its content: they are not laid out once more. */
+export function takeOver(rooms: readonly { readonly key: string; readonly stowage: Stowage }[]) {
+  for (const { key, stowage } of rooms) {
+    if (useStowings.getState().byKey.get(key)?.stowage?.fits) continue;
+    put(key, { stowage, state: 'done', steps: stowage.steps, elapsedMs: 0, budgetMs: firstMs });
+    keepAnswer(key, stowage);
+  }
+}
+
 /** What is known of a question so far; null where it was not asked yet. */
 export function knownOf(question: CavityQuestion): Stowing | null {
   return useStowings.getState().byKey.get(keyOf(question)) ?? null;

@@ -1,5 +1,5 @@
 import { Flex, Text } from '@chakra-ui/react';
-import { Minus, Pencil, Plus } from 'lucide-react';
+import { Minus, Pencil, Pin, PinOff, Plus } from 'lucide-react';
 import { memo } from 'react';
 import { Button } from '@/ui/fields/button';
 import { select, startEditing, startHandingDown, startMoving } from '@/ui/kit/selection';
@@ -15,6 +15,7 @@ export function PieceActions({ view, placement, gear }: PieceProps) {
     <Flex gap="2" wrap="wrap">
       <MoveAndChange placement={placement.id} gear={gear.id} name={gear.name} />
       {!isFilled && <Count {...at} count={placement.count} />}
+      <PinIt {...at} name={gear.name} isPinned={placement.isPinned === true} />
       <TakeOut
         {...at}
         name={gear.name}
@@ -48,6 +49,29 @@ interface At {
   readonly loadout: string;
   readonly placement: string;
 }
+
+interface PinItProps extends At {
+  readonly name: string;
+  readonly isPinned: boolean;
+}
+
+/** What is pinned stays where it is when the rest is packed anew. */
+const PinIt = memo(function PinIt({ loadout, placement, name, isPinned }: PinItProps) {
+  const Icon = isPinned ? PinOff : Pin;
+  return (
+    <Button
+      aria-pressed={isPinned}
+      onClick={() => {
+        const said = isPinned
+          ? `${name} may be packed elsewhere again.`
+          : `${name} stays where it is when the rest is packed.`;
+        perform({ do: 'pin', loadout, placement, isPinned: !isPinned }, said);
+      }}
+    >
+      <Icon size={16} aria-hidden /> {isPinned ? 'Unpin' : 'Pin here'}
+    </Button>
+  );
+});
 
 interface TakeOutProps extends At {
   readonly name: string;

@@ -46,6 +46,8 @@ export class BlockStock {
   /** What a block is made of: two blocks, their turns, and the axis they are joined along; or one kind. */
   private readonly made: (readonly [number, number, number, number, number] | number)[] = [];
   private readonly known = new Set<string>();
+  /** Blocks of equal boxes: by the kind, and how many of it along each side. */
+  private readonly grids = new Map<string, number>();
   private readonly byFace = new Map<number, number[]>();
   private readonly byLikeFace = new Map<number, number[]>();
   private readonly kinds: readonly BoxKind[];
@@ -155,7 +157,8 @@ export class BlockStock {
 
   private addLeaf({ sides, upright }: BoxKind, kind: number): void {
     const [a, b, c] = sides;
-    this.add(sides, a * b * c, 1, [kind, 1], upright, kind);
+    const at = this.add(sides, a * b * c, 1, [kind, 1], upright, kind);
+    if (at !== null) this.grids.set(gridKey(kind, 1, 1, 1), at);
   }
 
   /** Rows, walls and cubes of equal boxes. */
@@ -168,9 +171,9 @@ export class BlockStock {
           const sides: Sides = [a * nx, b * ny, c * nz];
           const axis = nz > 1 ? 2 : ny > 1 ? 1 : 0;
           const less = [nx, ny, nz].map((of, at) => (at === axis ? of - 1 : of));
-          const one = this.gridOf(kind, less[0]!, less[1]!, less[2]!);
+          const one = this.grids.get(gridKey(kind, less[0]!, less[1]!, less[2]!));
           const slice = [nx, ny, nz].map((of, at) => (at === axis ? 1 : of));
-          const other = this.gridOf(kind, slice[0]!, slice[1]!, slice[2]!);
+          const other = this.grids.get(gridKey(kind, slice[0]!, slice[1]!, slice[2]!));
           if (one === undefined || other === undefined) continue;
           const at = this.add(sides, n * a * b * c, n, [kind, n], this.kinds[kind]!.upright, [
             one,
@@ -183,12 +186,6 @@ export class BlockStock {
         }
       }
     }
-  }
-
-  private readonly grids = new Map<string, number>();
-
-  private gridOf(kind: number, nx: number, ny: number, nz: number): number | undefined {
-    return nx * ny * nz === 1 ? kind : this.grids.get(gridKey(kind, nx, ny, nz));
   }
 
   /** Puts two views side by side along x, where that leaves little enough empty and there are boxes enough. */

@@ -1,6 +1,6 @@
 import { tooWideFor } from '../mouth';
 import { volumeMm3, type Container, type LoadItem, type PackedForm } from './cargo';
-import { leastVolumeMm3, stancesOf } from './forms';
+import { leastVolumeMm3, stancesOf, type Stance } from './forms';
 import { isInside } from './solid';
 import { goesInTilted } from './tilted';
 import { insideOf, inTheMiddle, whySoftNever, whyTooLarge } from './too-large';
@@ -14,15 +14,24 @@ export function whyNeverIn(container: Container, { form, least }: LoadItem): Why
   return whyNever(container, least) ?? { why: 'filled', so: why };
 }
 
+/** Whether a form goes into an empty container, in any stance: whyNever without the reason, which takes longer. */
+export function goesIn(container: Container, form: PackedForm): boolean {
+  if (form.shape === 'soft') return whySoftNever(container, form, whyNever) === null;
+  return stancesInside(container, form).some((stance) =>
+    canReach(container, [], inTheMiddle(container, stance), form),
+  );
+}
+
+function stancesInside(container: Container, form: PackedForm): readonly Stance[] {
+  return stancesOf(form).filter((stance) => isInside(inTheMiddle(container, stance), container));
+}
+
 /** Why a form does not go into an empty container at all; null where it does. Proven but for `no turning`. */
 export function whyNever(container: Container, form: PackedForm): Why | null {
   if (form.shape === 'soft') return whySoftNever(container, form, whyNever);
+  if (goesIn(container, form)) return null;
   const stances = stancesOf(form);
-  const inside = stances.filter((stance) => isInside(inTheMiddle(container, stance), container));
-  const reached = inside.some((stance) =>
-    canReach(container, [], inTheMiddle(container, stance), form),
-  );
-  if (reached) return null;
+  const inside = stancesInside(container, form);
   const mouth = tooWideFor(form, { inside: insideOf(container), mouth: container.mouth });
   if (mouth && container.mouth.shape !== 'section') return { why: 'mouth', ...mouth };
   if (inside.length > 0) return { why: 'no turning' };

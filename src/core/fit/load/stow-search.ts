@@ -69,9 +69,7 @@ export class StowSearch {
   }
 
   get fill(): number {
-    const apart = this.placed.filter(({ within }) => within?.how !== 'around');
-    const taken = apart.flatMap(blocksOf).reduce((sum, solid) => sum + volumeOf(solid), 0);
-    return taken / volumeMm3(this.container);
+    return fillOf(this.container, this.placed);
   }
 
   *run(): Generator<void, void> {
@@ -122,6 +120,13 @@ export class StowSearch {
     const search = new LoadSearch(load, this.seed);
     return { load, nests, search, run: search.run(), isOver: false };
   }
+}
+
+/** Share of a container that is taken; what is wound round another counts with that. */
+export function fillOf(container: Container, placed: readonly Stowed[]): number {
+  const apart = placed.filter(({ within }) => within?.how !== 'around');
+  const taken = apart.flatMap(blocksOf).reduce((sum, solid) => sum + volumeOf(solid), 0);
+  return taken / volumeMm3(container);
 }
 
 /** What a search has come to. */

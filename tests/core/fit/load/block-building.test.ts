@@ -93,6 +93,20 @@ describe('Spaces', () => {
 });
 
 describe('BlockStock', () => {
+  it('keeps its grids of equal boxes though a kind before them does not go in', () => {
+    const kinds = [
+      { sides: [900, 900, 900], upright: false, count: 1 },
+      { sides: [10, 20, 30], upright: false, count: 6 },
+    ] as const;
+    const stock = new BlockStock(kinds, [60, 60, 60]);
+    expect(stock.size).toBeGreaterThan(4);
+    for (let view = 0; view < stock.viewBlock.length; view += 1) {
+      const boxes = stock.boxesOf(view, [0, 0, 0]);
+      expect(boxes).toHaveLength(stock.boxes[stock.viewBlock[view]!]!);
+      expect(boxes.every(({ kind }) => kind === 1)).toBe(true);
+    }
+  });
+
   it('builds blocks whose boxes are of their kinds, apart, and within the hull', () => {
     fc.assert(
       fc.property(anyKinds, (kinds) => {

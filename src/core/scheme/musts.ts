@@ -1,6 +1,6 @@
 import { igniteJobs, isSameJobs, jobIds, jobs, type JobId } from '../gear';
 import type { Wish } from '../loadout';
-import { waysWanted } from '../scheme';
+import { waysWanted } from './ways-wanted';
 
 /** One thing a kit must be able to do, in any of these manners, and how many independent ways are wanted. */
 export interface Must {

@@ -1,0 +1,57 @@
+import { igniteJobs, type Gear, type JobId } from '../gear';
+
+/** Drawn so, something gives off what spoils food (own): spray, lotion, liquid. A net that keeps insects off does not. */
+const givesOff: readonly string[] = ['spray', 'tube', 'canister', 'bottle', 'tablets'];
+
+/** Whether a piece spoils what is eaten, drunk or lies against the skin beside it: fuels and repellents (own). */
+function spoilsFood({ supplies, look }: Gear): boolean {
+  return supplies.some(
+    ({ job, fitness }) =>
+      fitness !== 'improvised' &&
+      (job === 'fuel' ||
+        ((job === 'insect-guard' || job === 'animal-guard') && givesOff.includes(look.silhouette))),
+  );
+}
+
+function isEatenOrDrunk({ supplies }: Gear): boolean {
+  return supplies.some(
+    ({ job, fitness }) => fitness !== 'improvised' && (job === 'food' || job === 'treat-water'),
+  );
+}
+
+/** Whether two pieces are never put side by side, as the one spoils the other. */
+export function areApart(one: Gear, other: Gear): boolean {
+  return (spoilsFood(one) && isEatenOrDrunk(other)) || (spoilsFood(other) && isEatenOrDrunk(one));
+}
+
+/**
+ * Jobs for which a second piece is a spare of the first, so that they are not to be lost together. What adds up (water,
+ * food, cord) or is one’s own (clothing) is no spare (own).
+ */
+const sparedJobs: readonly (readonly JobId[])[] = [
+  igniteJobs,
+  ['cut'],
+  ['treat-water'],
+  ['light'],
+  ['bearing'],
+  ['signal-sound'],
+  ['signal-day', 'signal-night'],
+];
+
+/** Whether each of two pieces is made for what the other is made for too, so that the one backs up the other. */
+export function backsUp(one: Gear, other: Gear): boolean {
+  return sparedJobs.some((anyOf) => isMadeFor(one, anyOf) && isMadeFor(other, anyOf));
+}
+
+function isMadeFor({ supplies }: Gear, anyOf: readonly JobId[]): boolean {
+  return supplies.some(({ job, fitness }) => fitness === 'made-for' && anyOf.includes(job));
+}
+
+/** Jobs that are not done any more by what is soaked, though nothing says so of the piece itself (own). */
+const driedOut: readonly JobId[] = ['insulate', 'sleep', 'cells'];
+
+/** Whether a piece is no use while it is wet. What only rusts in time is not meant: that is for the store to say. */
+export function isHurtByWet({ failsIn, supplies }: Gear): boolean {
+  if (failsIn.includes('wet')) return true;
+  return supplies.some(({ job, fitness }) => fitness === 'made-for' && driedOut.includes(job));
+}

@@ -1,0 +1,141 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import os from 'node:os';
+import path from 'node:path';
+import { demoBench } from '@/core/demo';
+import { readFile, writeFile } from '@/core/exchange';
+import { apply, newPlacement, type Place } from '@/core/loadout';
+import { benchOf, gear, holder, kit } from '../support/benches';
+import { run } from '../../bin/command-line';
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'acorn-stow-'));
+
+function saved(name: string, text: string): string {
+  const file = path.join(folder, name);
+  writeFileSync(file, text);
+  return file;
+}
+
+const demo = saved('demo.json', writeFile(demoBench));
+const today = ['--today', '2026-10-01'];
+
+interface Stowed {
+  readonly moves: readonly { placement: string; place: Place; because: string }[];
+  readonly left: readonly { placement: string; why: string }[];
+  readonly cavities: readonly { placement: string; cavity: string; fits: boolean; fill: number }[];
+}
+
+function stow(file: string, ...options: readonly string[]): Stowed {
+  const { status, output, error } = run(['stow', file, ...options, ...today]);
+  expect([status, error]).toEqual([0, null]);
+  return output as Stowed;
+}
+
+interface Finding {
+  readonly severity: string;
+  readonly rule: string;
+  readonly message: string;
+}
+
+/** As a program of its own: the same work takes several times as long within the tests. */
+function byItself<T>(...args: readonly string[]): T {
+  const { stdout, stderr, status } = spawnSync('node', ['bin/acorn.mjs', ...args, ...today], {
+    encoding: 'utf8',
+  });
+  expect([status, stderr]).toEqual([0, '']);
+  return JSON.parse(stdout) as T;
+}
+
+function findingsOf(file: string, kitName: string): readonly Finding[] {
+  return byItself<{ findings: readonly Finding[] }>('audit', file, '--kit', kitName).findings;
+}
+
+describe('stow --from nothing', () => {
+  it.each(['Boathouse box', 'Float pouch', 'Portage pack'])(
+    'packs the demo’s %s: nothing is worse than before, and nothing is left',
+    (name) => {
+      const { moves, left, cavities } = byItself<Stowed>(
+        'stow',
+        demo,
+        '--kit',
+        name,
+        '--from',
+        'nothing',
+      );
+      expect(left).toEqual([]);
+      expect(cavities.every(({ fits, fill }) => fits && fill > 0 && fill <= 1)).toBe(true);
+      expect(moves.every(({ because }) => because.length > 5)).toBe(true);
+      const kit = [...demoBench.loadouts.values()].find((each) => each.name === name)!;
+      const places = moves.map(({ placement, place: to }) => ({ placement, to }));
+      const packed = apply(demoBench, { do: 'arrange', loadout: kit.id, places });
+      if (!packed.ok) throw new Error(packed.problem.message);
+      const after = findingsOf(saved('packed.json', writeFile(packed.value)), name);
+      const before = new Set(findingsOf(demo, name).map(({ message }) => message));
+      expect(after.filter(({ message }) => !before.has(message))).toEqual([]);
+      expect(after.filter(({ rule }) => rule.startsWith('stow/'))).toEqual([]);
+    },
+  );
+});
+
+describe('stow', () => {
+  it('moves nothing that is pinned in the file', () => {
+    const kitName = 'Boathouse box';
+    expect(stow(demo, '--kit', kitName).moves).toMatchObject([{ placement: 'old-pot' }]);
+    const pinning = apply(demoBench, {
+      do: 'pin',
+      loadout: 'boathouse-box-kit',
+      placement: 'old-pot',
+      isPinned: true,
+    });
+    const pinned = pinning.ok ? pinning.value : demoBench;
+    const file = saved('pinned.json', writeFile(pinned));
+    expect(stow(file, '--kit', kitName).moves).toEqual([]);
+    const read = readFile(writeFile(pinned));
+    expect(read.ok && read.value).toEqual(pinned);
+  });
+
+  it('says of what is left why, and what would help', () => {
+    const brick = {
+      shape: 'box',
+      lengthMm: 98,
+      widthMm: 98,
+      heightMm: 60,
+      upright: false,
+    } as const;
+    const bench = benchOf(
+      [
+        holder('box'),
+        gear('one', { form: brick }),
+        gear('other', { form: brick }),
+        holder('spare'),
+      ],
+      [
+        kit(
+          'k',
+          ['box', 'one', 'other'].map((id) => newPlacement(id, id, { on: 'mat' })),
+        ),
+      ],
+    );
+    const { left, moves } = stow(saved('bricks.json', writeFile(bench)), '--from', 'now');
+    expect(moves.map(({ placement }) => placement)).toEqual(['box', 'one']);
+    expect(left).toEqual([
+      {
+        placement: 'other',
+        why: 'No place was found in box beside what is needed sooner or takes more room. With spare from the shelf, all goes in.',
+      },
+    ]);
+  });
+
+  it.each([
+    [['--from', 'all'], '--from'],
+    [['--budget', 'soon'], '--budget'],
+    [['--budget', '0'], '--budget'],
+    [['--today', 'soon'], '--today'],
+    [['--kit', 'No such kit'], 'No such kit'],
+  ])('refuses %j in one line that names what is wrong', (options, named) => {
+    const { status, error } = run(['stow', demo, '--kit', 'Float pouch', ...options]);
+    expect(status).toBe(2);
+    expect(error).toContain(named);
+    expect(error).not.toContain('\n');
+  });
+});
