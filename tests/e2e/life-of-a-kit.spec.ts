@@ -6,6 +6,11 @@ test('copies of a kit take what is free, wish for the rest, and know when it cha
 }) => {
   const { complaints } = watch(page);
   await open(page, '/kits');
+  await page
+    .getByRole('article')
+    .filter({ hasText: 'Float pouch' })
+    .getByText('Change, copy')
+    .click();
   await page.getByRole('button', { name: 'Another like Float pouch' }).click();
   const form = page.getByRole('form', { name: 'Another like Float pouch' });
   await form.getByLabel('For whom').fill('Ada, Bo');

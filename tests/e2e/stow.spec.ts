@@ -128,19 +128,6 @@ test('a long search leaves the page free, and what it found stays when it is sto
   expect(await page.locator('[data-layers] > li').count()).toBeGreaterThan(1);
 });
 
-test('the rest is stowed in one act, but for what is pinned', async ({ page }) => {
-  await open(page, '/stow');
-  await page.getByRole('button', { name: 'Find places for the rest' }).click();
-  const proposal = page.getByRole('region', { name: 'Places for the rest' });
-  await expect(proposal.getByRole('checkbox', { name: /^Pocket whetstone → / })).toBeVisible();
-  await proposal.getByRole('checkbox', { name: /Insect repellent/ }).click();
-  await expect(proposal.getByText('Insect repellent stays where it is')).toBeVisible();
-  await proposal.getByRole('button', { name: 'Stow them so' }).click();
-  const mat = page.getByRole('region', { name: 'on the mat, not stowed' });
-  await expect(mat).toContainText('Insect repellent');
-  await expect(mat).not.toContainText('whetstone');
-});
-
 /** A litre, and 30 blocks of 36 mL for it: more than go in. */
 const block = {
   form: { shape: 'box', lengthMm: 48, widthMm: 30, heightMm: 25, upright: false },

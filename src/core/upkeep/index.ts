@@ -17,4 +17,5 @@ export * from './round';
 export * from './act-in-words';
 export * from './by-weight';
 export * from './tried';
+export * from './shelf-boards';
 export * from './elsewhere';

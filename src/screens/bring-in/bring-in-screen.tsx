@@ -3,6 +3,8 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { PillSwitch } from '@/ui/fields/pill-switch';
+import { useKitView } from '@/ui/kit/kit-view';
+import { PackOffer } from '@/ui/kit/pack-offer';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { PasteLines } from './paste-lines';
@@ -12,6 +14,7 @@ type From = 'lines' | 'table';
 
 /** Many pieces at once: lines pasted as they are, or a table whose columns are matched. */
 export function BringInScreen() {
+  const view = useKitView();
   const [from, setFrom] = useState<From>('lines');
   return (
     <Box maxWidth="1080px">
@@ -28,6 +31,7 @@ export function BringInScreen() {
           onChange={setFrom}
         />
       </Box>
+      {view && <PackOffer view={view} />}
       {from === 'lines' ? <PasteLines /> : <TableIn />}
     </Box>
   );

@@ -13,7 +13,7 @@ import { TextArea } from '@/ui/fields/text-area';
 import { Progress } from '@/ui/files/progress';
 import { useKitView } from '@/ui/kit/kit-view';
 import { callLines } from '@/workers/exchange-calls';
-import { bringGear } from './bring';
+import { bringGear } from '@/ui/quick-add/bring-gear';
 import { LayIn } from './lay-in';
 import { Report } from './report';
 import { usePicks } from './use-picks';

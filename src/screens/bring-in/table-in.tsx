@@ -25,7 +25,7 @@ import { Tick } from '@/ui/fields/tick';
 import { Progress } from '@/ui/files/progress';
 import { useKitView } from '@/ui/kit/kit-view';
 import { callRows, callTable } from '@/workers/exchange-calls';
-import { bringGear } from './bring';
+import { bringGear } from '@/ui/quick-add/bring-gear';
 import { LayIn } from './lay-in';
 import { Report } from './report';
 import { usePicks } from './use-picks';

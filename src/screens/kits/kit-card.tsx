@@ -8,56 +8,67 @@ import { workedOut } from '@/core/kit';
 import { setsOutG, type Bench, type Loadout, type LoadoutChange } from '@/core/loadout';
 import { standsInFor } from '@/core/judge/beside';
 import { schemeOf } from '@/core/scheme';
+import type { Due } from '@/core/upkeep';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Field } from '@/ui/fields/field';
+import { Folded } from '@/ui/fields/folded';
 import { Input } from '@/ui/fields/input';
 import { TextArea } from '@/ui/fields/text-area';
-import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
+import { useLaidOut } from '@/ui/kit/answers';
 import { localDay } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
+import { Closed } from './closed';
 import { CopiesStand, CopyForm } from './copies';
+import { Standing } from './standing';
 
 interface KitCardProps {
   readonly bench: Bench;
   readonly loadout: Loadout;
 }
 
-/** One kit: what it is for, what it weighs and covers, and the way to it. */
-export function KitCard({ bench, loadout }: KitCardProps) {
+interface KitStandProps extends KitCardProps {
+  /** What falls due first in it; null where nothing does. */
+  readonly due: Due | null;
+  /** Screen pixels per millimetre: one scale for all kits. */
+  readonly pixelsPerMm: number;
+}
+
+/** One kit as it stands: its closed holders to scale with how full they are, what it is weakest in, due next and waits for. */
+export function KitCard({ bench, loadout, due, pixelsPerMm }: KitStandProps) {
   const router = useRouter();
   const { scheme, units } = usePreferences();
   const [isChanging, setIsChanging] = useState(false);
   const [isCopying, setCopying] = useState(false);
-  const kit = workedOut(bench, loadout, localDay(new Date()));
+  const laidOut = useLaidOut();
+  const kit = workedOut(bench, loadout, localDay(new Date()), laidOut);
   const { whole } = kit.totals;
   const cover = kit.cover(schemeOf(bench, scheme));
   if (isChanging)
     return <KitForm bench={bench} loadout={loadout} onDone={() => setIsChanging(false)} />;
+
+  function layOut(): void {
+    prefer({ kit: loadout.id });
+    router.push('/layout');
+  }
+
   return (
-    <Flex
-      as="article"
-      direction="column"
-      gap="2"
-      bg="panel"
-      borderWidth="1px"
-      borderRadius="18px"
-      padding="4"
-    >
-      <Heading as="h2" fontSize="xl">
-        {loadout.name}
-      </Heading>
-      <Text color="fg.muted" fontSize="sm" flex="1">
+    <Flex as="article" direction="column" gap="2">
+      <Closed kit={kit} pixelsPerMm={pixelsPerMm} onOpen={layOut} />
+      <Flex align="baseline" justify="space-between" gap="2" wrap="wrap">
+        <Heading as="h2" fontSize="xl">
+          {loadout.name}
+        </Heading>
+        <Text fontWeight="600">
+          {printMass(setsOutG(kit.whole, kit.totals), units)}
+          {loadout.mostMassG !== null && ` of ${printMass(loadout.mostMassG, units)}`}
+        </Text>
+      </Flex>
+      <Text color="fg.muted" fontSize="sm">
         {loadout.purpose === '' ? 'What it is for has not been said.' : loadout.purpose}
       </Text>
-      <Flex gap="1" overflow="hidden" aria-hidden>
-        {loadout.placements.slice(0, 12).map(({ id, gear }) => (
-          <GearIcon key={id} look={bench.shelf.get(gear)!.look} size={24} />
-        ))}
-      </Flex>
-      <Text fontWeight="600">
-        {printMass(setsOutG(kit.whole, kit.totals), units)}
-        {loadout.mostMassG !== null && ` of ${printMass(loadout.mostMassG, units)}`} ·{' '}
+      <Standing kit={kit} due={due} />
+      <Text fontSize="sm" color="fg.muted">
         {whole.pieces} pieces · {cover.covered} of {cover.outOf} {cover.scheme.unit}
       </Text>
       {loadout.modules.length > 0 && (
@@ -74,41 +85,33 @@ export function KitCard({ bench, loadout }: KitCardProps) {
         );
       })}
       <CopiesStand bench={bench} loadout={loadout} />
-      <Flex gap="2" wrap="wrap">
-        <Button
-          variant="main"
-          aria-label={`Lay out ${loadout.name}`}
-          onClick={() => {
-            prefer({ kit: loadout.id });
-            router.push('/layout');
-          }}
-        >
-          Lay out
-        </Button>
-        <Button aria-label={`Change ${loadout.name}`} onClick={() => setIsChanging(true)}>
-          Change…
-        </Button>
-        <Button
-          aria-label={`Another like ${loadout.name}`}
-          aria-expanded={isCopying}
-          onClick={() => setCopying(!isCopying)}
-        >
-          Another like it…
-        </Button>
-        <Button
-          variant="bare"
-          aria-label={`Remove ${loadout.name}`}
-          onClick={() =>
-            perform(
-              { do: 'remove kit', id: loadout.id },
-              `${loadout.name} removed; its gear stays on the shelf.`,
-            )
-          }
-        >
-          Remove
-        </Button>
-      </Flex>
-      {isCopying && <CopyForm bench={bench} loadout={loadout} onDone={() => setCopying(false)} />}
+      <Folded title="Change, copy or remove it">
+        <Flex gap="2" wrap="wrap">
+          <Button aria-label={`Change ${loadout.name}`} onClick={() => setIsChanging(true)}>
+            Change…
+          </Button>
+          <Button
+            aria-label={`Another like ${loadout.name}`}
+            aria-expanded={isCopying}
+            onClick={() => setCopying(!isCopying)}
+          >
+            Another like it…
+          </Button>
+          <Button
+            variant="bare"
+            aria-label={`Remove ${loadout.name}`}
+            onClick={() =>
+              perform(
+                { do: 'remove kit', id: loadout.id },
+                `${loadout.name} removed; its gear stays on the shelf.`,
+              )
+            }
+          >
+            Remove
+          </Button>
+        </Flex>
+        {isCopying && <CopyForm bench={bench} loadout={loadout} onDone={() => setCopying(false)} />}
+      </Folded>
     </Flex>
   );
 }

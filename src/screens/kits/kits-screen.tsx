@@ -2,36 +2,53 @@
 
 import { Box, Flex, Grid, Heading, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
+import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { currencies } from '@/core/quantity';
 import { bringIn } from '@/core/exchange';
-import { kitsByName, type Bench } from '@/core/loadout';
+import { gearOf, kitsByName, type Bench } from '@/core/loadout';
+import { dueListOf, type Due } from '@/core/upkeep';
 import { useBench } from '@/store/bench';
 import { loadDemo } from '@/store/demo';
 import { newId } from '@/store/new-id';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
+import { drawnSize } from '@/ui/gear-drawing/drawn-size';
+import { localDay } from '@/ui/kit/kit-view';
 import { NewKitForm } from '@/ui/kit/new-kit-form';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
+import { carriersOf } from './closed';
 import { KitCard } from './kit-card';
 
 /** The list of kits, and how this person reads the bench. */
 export function KitsScreen() {
   const bench = useBench();
   const kits = kitsByName(bench);
+  const shelf = useRef<HTMLDivElement>(null);
+  const columnPx = useColumnWidth(shelf);
+  const firstDue = useMemo(() => firstDueOf(bench, localDay(new Date())), [bench]);
+  const pixelsPerMm = scaleFor(bench, columnPx);
   return (
-    <Box maxWidth="1080px">
+    <Box maxWidth="1180px">
       <ScreenHeading>Kits</ScreenHeading>
       <SubPlaces />
       <Grid
-        templateColumns="repeat(auto-fill, minmax(min(320px, 100%), 1fr))"
-        gap="4"
+        ref={shelf}
+        templateColumns={`repeat(auto-fill, minmax(min(${columnMinPx}px, 100%), 1fr))`}
+        columnGap="6"
+        rowGap="8"
         alignItems="start"
       >
         {kits.map((loadout) => (
-          <KitCard key={loadout.id} bench={bench} loadout={loadout} />
+          <KitCard
+            key={loadout.id}
+            bench={bench}
+            loadout={loadout}
+            due={firstDue.get(loadout.id) ?? null}
+            pixelsPerMm={pixelsPerMm}
+          />
         ))}
         <Flex
           direction="column"
@@ -50,6 +67,51 @@ export function KitsScreen() {
       <ThisBench bench={bench} />
     </Box>
   );
+}
+
+const columnMinPx = 310;
+
+/** How high a kit is drawn at most, and what it leaves of its column at the sides, in pixels. */
+const highestPx = 200;
+const besidePx = 60;
+
+/** So that the widest and the highest of what stands on the boards is seen whole: one scale for all. */
+function scaleFor(bench: Bench, columnPx: number): number {
+  let scale = 0.6;
+  for (const own of bench.loadouts.values()) {
+    const sizes = carriersOf({ bench, own }).map((placement) =>
+      drawnSize(gearOf(bench.shelf, placement)),
+    );
+    const widthMm = sizes.reduce((sum, size) => sum + size.widthMm, 0);
+    const heightMm = Math.max(0, ...sizes.map((size) => size.heightMm));
+    if (widthMm > 0) scale = Math.min(scale, (columnPx - besidePx) / widthMm);
+    if (heightMm > 0) scale = Math.min(scale, highestPx / heightMm);
+  }
+  return scale;
+}
+
+function useColumnWidth(grid: RefObject<HTMLDivElement | null>): number {
+  const [widthPx, setWidthPx] = useState(columnMinPx);
+  useEffect(() => {
+    const observed = grid.current;
+    if (!observed) return undefined;
+    const observer = new ResizeObserver(() => {
+      const first = observed.firstElementChild;
+      if (first) setWidthPx(first.clientWidth);
+    });
+    observer.observe(observed);
+    return () => observer.disconnect();
+  }, [grid]);
+  return widthPx;
+}
+
+/** What falls due first in each kit. */
+function firstDueOf(bench: Bench, today: string): ReadonlyMap<string, Due> {
+  const first = new Map<string, Due>();
+  for (const due of dueListOf(bench, today).dues) {
+    if (due.kit && !first.has(due.kit.id)) first.set(due.kit.id, due);
+  }
+  return first;
 }
 
 /** Units, look and currency, and beginning anew: all of it can be undone or set back. */

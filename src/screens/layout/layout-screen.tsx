@@ -27,6 +27,7 @@ const MatCarrying = dynamic(() => import('./mat-carrying').then((module) => modu
   ssr: false,
 });
 
+const FirstSteps = dynamic(() => import('./first-steps').then((module) => module.FirstSteps));
 const PackOffer = dynamic(() => import('@/ui/kit/pack-offer').then((module) => module.PackOffer), {
   ssr: false,
 });
@@ -53,10 +54,15 @@ function LaidOut({ view }: { readonly view: KitView }) {
             <WhereThingsAre standings={standingsOf(view)} />
           </Flex>
           {isAnyGathered && <GatheredBar view={view} />}
+          {view.own.placements.length < 3 && <FirstSteps view={view} />}
           <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
-          <Box height="3" />
           <AfterTheMat view={view} />
-          <QuickAddBar kit={view.own.id} />
+          <Box height="3" />
+          {/* What lies about can be packed from wherever on the mat one is. */}
+          <Box position="sticky" bottom={{ base: '64px', md: '0' }} zIndex="docked">
+            <PackOfferSoon view={view} />
+            <QuickAddBar kit={view.own.id} />
+          </Box>
         </Box>
         <LazyPiecePanel />
       </Flex>
@@ -66,19 +72,27 @@ function LaidOut({ view }: { readonly view: KitView }) {
 
 /** What tells about pieces and carries them: it is asked for once the mat stands, which does not wait for it. */
 function AfterTheMat({ view }: { readonly view: KitView }) {
+  if (!useStands()) return null;
+  return (
+    <>
+      <MatTip view={view} />
+      <MatCarrying view={view} />
+    </>
+  );
+}
+
+/** It is asked for once the mat stands, as what is above it is not to wait for it. */
+function PackOfferSoon({ view }: { readonly view: KitView }) {
+  return useStands() && <PackOffer view={view} />;
+}
+
+function useStands(): boolean {
   const [stands, setStands] = useState(false);
   useEffect(() => {
     const timer = setTimeout(() => setStands(true));
     return () => clearTimeout(timer);
   }, []);
-  if (!stands) return null;
-  return (
-    <>
-      <MatTip view={view} />
-      <MatCarrying view={view} />
-      <PackOffer view={view} />
-    </>
-  );
+  return stands;
 }
 
 /** So that the bar stands beside the schemes on a phone. */

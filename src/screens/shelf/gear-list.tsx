@@ -4,21 +4,22 @@ import { Box } from '@chakra-ui/react';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
 import type { Gear } from '@/core/gear';
-import type { Bench, Loadout } from '@/core/loadout';
+import type { Bench } from '@/core/loadout';
 import { GearRow } from './gear-row';
 
 interface GearListProps {
   readonly gear: readonly Gear[];
   readonly placed: ReadonlyMap<string, ReadonlyMap<string, number>>;
   readonly bench: Bench;
-  readonly layIn: Loadout | null;
+  readonly chosen: string | null;
+  readonly onChoose: (gear: string | null) => void;
 }
 
 /** How high a line most often is, in pixels, before it is measured. */
-const usualHeightPx = 68;
+const usualHeightPx = 58;
 
 /** A list as long as it likes: only the lines in the window, and some around it, are drawn. */
-export function GearList({ gear, placed, bench, layIn }: GearListProps) {
+export function GearList({ gear, placed, bench, chosen, onChoose }: GearListProps) {
   const list = useRef<HTMLUListElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), []);
@@ -26,7 +27,6 @@ export function GearList({ gear, placed, bench, layIn }: GearListProps) {
     count: gear.length,
     estimateSize: () => usualHeightPx,
     overscan: 8,
-    gap: 6,
     scrollMargin: top,
     getItemKey: (index) => gear[index]!.id,
   });
@@ -56,7 +56,8 @@ export function GearList({ gear, placed, bench, layIn }: GearListProps) {
             gear={gear[index]!}
             placed={placed.get(gear[index]!.id)!}
             bench={bench}
-            layIn={layIn}
+            isChosen={gear[index]!.id === chosen}
+            onChoose={onChoose}
           />
         </Box>
       ))}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { memo, useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { LaidOut } from '@/core/fit';
 import { keyOf, laidOutBy } from '@/core/fit/laid-out';
 import {
@@ -36,6 +36,8 @@ interface PackPreviewProps {
 /** A kit as it would lie once it is packed: looked at first, done as one act. */
 export function PackPreview({ view, now }: PackPreviewProps) {
   const { packing, of, state } = now;
+  // It stays open while all is packed once more.
+  const [isListOpen, setListOpen] = useState(false);
   const heading = useRef<HTMLDivElement>(null);
   useEffect(() => heading.current?.focus(), []);
   // The picture comes after what is pressed or typed meanwhile.
@@ -101,7 +103,11 @@ export function PackPreview({ view, now }: PackPreviewProps) {
       </Panel>
       {shown && preview && (
         <>
-          <Folded title={`Where everything goes, and why: ${shown.moves.length} pieces`}>
+          <Folded
+            isOpen={isListOpen}
+            onToggle={setListOpen}
+            title={`Where everything goes, and why: ${shown.moves.length} pieces`}
+          >
             <WhereItGoes view={view} packing={shown} from={now.from} />
           </Folded>
           <Picture preview={preview} />

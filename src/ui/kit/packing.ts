@@ -54,7 +54,9 @@ export async function beginPacking(kit: string, from: PackedFrom): Promise<void>
     const request = { from, seed, today: localDay(new Date()) };
     const call = callPack(benchForPacking(bench, kit), kit, request, (told) => {
       const { packing, steps, isWhole } = told;
-      go({ steps, ...(packing && { packing }), ...(isWhole && { state: 'looking' }) });
+      // What is told may come after the end.
+      const state = isWhole && now.state === 'packing' ? 'looking' : now.state;
+      go({ steps, state, ...(packing && { packing }) });
     });
     running = call;
     const change = await call.result;

@@ -76,7 +76,7 @@ export function NoticeLine() {
       className="no-print"
       position="fixed"
       insetX="0"
-      bottom={{ base: '76px', md: '88px' }}
+      bottom={{ base: '196px', md: '140px' }}
       zIndex="toast"
       pointerEvents="none"
     >

@@ -2,7 +2,7 @@
 
 import { Box, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { memo, Suspense } from 'react';
+import { memo, Suspense, useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { newPlacement } from '@/core/loadout';
 import { newId } from '@/store/new-id';
@@ -11,6 +11,7 @@ import { Input } from '@/ui/fields/input';
 import { select } from '@/ui/kit/selection';
 import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
+import { addPasted, linesIn } from './pasted';
 import { useLine } from './use-line';
 
 interface QuickAddBarProps {
@@ -22,10 +23,22 @@ interface QuickAddBarProps {
 const loadReadAs = () => import('./read-as');
 const ReadAs = dynamic(() => loadReadAs().then((module) => module.ReadAs));
 
+/** The panel of a piece stands beside the mat here; on a phone it would lie over what is typed next. */
+function hasRoomBeside(): boolean {
+  return matchMedia('(min-width: 62em)').matches;
+}
+
 /** One line to type gear into, showing what is understood as it is typed, and the kinds it may mean. */
 export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBarProps) {
   const line = useLine();
   const { typed, isOpen, at } = line;
+  const [toPutRight, setToPutRight] = useState<readonly string[]>([]);
+
+  /** Lines of a pasted list that were not understood come back into the line, one after the other. */
+  function putRight([first = '', ...rest]: readonly string[]): void {
+    setToPutRight(rest);
+    line.type(first);
+  }
 
   async function add(): Promise<void> {
     if (typed.trim() === '') return;
@@ -45,7 +58,8 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
     const done = layIn ? `${gear.name} laid on the mat.` : `${gear.name} put on the shelf.`;
     if (perform({ do: 'together', label: `add ${gear.name}`, commands }, done)) {
       line.clear();
-      if (layIn) select(placement.id);
+      if (toPutRight.length > 0) putRight(toPutRight);
+      if (layIn && hasRoomBeside()) select(placement.id);
     }
   }
 
@@ -53,12 +67,13 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
     <Box
       as="form"
       className="no-print"
-      position={{ md: 'sticky' }}
-      bottom={{ md: '0' }}
+      position="sticky"
+      // On a phone above the places: twenty lines are typed without going down the mat each time.
+      bottom={{ base: '64px', md: '0' }}
       // On a layer of its own, so that a typed key does not draw the mat below it anew.
       willChange={{ md: 'transform' }}
       bg="canvas"
-      paddingY={{ md: '3' }}
+      paddingY={{ base: '2', md: '3' }}
       borderTopRadius="14px"
       zIndex="docked"
       onSubmit={(event: React.FormEvent) => {
@@ -117,6 +132,12 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
             line.type(event.target.value);
           }}
           onKeyDown={line.onKeyDown}
+          onPaste={(event) => {
+            const lines = linesIn(event.clipboardData.getData('text'));
+            if (!lines) return;
+            event.preventDefault();
+            void addPasted(lines, layIn).then(putRight);
+          }}
         />
         <Button type="submit" variant="main">
           {layIn ? 'Lay out' : 'Add'}

@@ -7,7 +7,7 @@ import { useEver } from './use-ever';
 
 export type Mood = 'fine' | 'watch' | 'stop';
 
-interface FigureProps {
+export interface FigureProps {
   readonly name: string;
   readonly value: string;
   readonly of?: string | undefined;
@@ -15,6 +15,8 @@ interface FigureProps {
   readonly mood: Mood;
   /** How full, from 0 to 1 and over; null draws no bar. */
   readonly share: number | null;
+  /** How it is seen on a phone: whole, in one line, or not until it is asked for. */
+  readonly onPhone: 'whole' | 'line' | 'hidden';
   /** How it was worked out. */
   readonly children: ReactNode;
 }
@@ -63,7 +65,8 @@ interface FaceProps extends Omit<FigureProps, 'children'> {
 
 /** What is seen of a figure. It is drawn again only when it would say something else. */
 const Face = memo(function Face(props: FaceProps) {
-  const { ref, name, value, of, says, mood, share, isOpen, onPress } = props;
+  const { ref, name, value, of, says, mood, share, onPhone, isOpen, onPress } = props;
+  const isLine = onPhone === 'line';
   return (
     <chakra.button
       ref={ref}
@@ -71,9 +74,17 @@ const Face = memo(function Face(props: FaceProps) {
       aria-haspopup="dialog"
       aria-expanded={isOpen}
       onClick={onPress}
+      display={{
+        base: onPhone === 'hidden' ? 'none' : isLine ? 'flex' : 'block',
+        md: 'block',
+      }}
+      alignItems="baseline"
+      columnGap="2"
+      overflow={{ base: isLine ? 'hidden' : 'visible', md: 'visible' }}
       textAlign="left"
-      minWidth={{ base: '96px', md: '104px' }}
-      flex="0 0 auto"
+      minWidth={{ base: isLine ? '0' : '96px', md: '104px' }}
+      minHeight={{ base: isLine ? '11' : 'auto', md: 'auto' }}
+      flex={{ base: isLine ? '0 1 auto' : '0 0 auto', md: '0 0 auto' }}
       padding="1.5"
       margin="-1.5"
       borderRadius="8px"
@@ -110,6 +121,8 @@ const Face = memo(function Face(props: FaceProps) {
         color={mood === 'fine' ? 'fg.muted' : moodColours[mood].text}
         lineHeight="1.2"
         whiteSpace="nowrap"
+        overflow={isLine ? 'hidden' : undefined}
+        textOverflow="ellipsis"
       >
         {mood !== 'fine' && `${moodColours[mood].sign} `}
         {says}

@@ -1,13 +1,15 @@
 'use client';
 
-import { Flex } from '@chakra-ui/react';
+import { Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { setsOutG } from '@/core/loadout';
 import { printMass, printMoney, printNumber, printVolume } from '@/core/quantity';
+import { Button } from '@/ui/fields/button';
 import { isAmissIn, areLaidOut, outermostLoads } from '@/ui/kit/rooms';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { useUnderBrief } from '@/ui/kit/under-brief';
-import { Figure, type Mood } from './figure';
+import { Figure, type FigureProps, type Mood } from './figure';
 
 export function loadFindingList() {
   return import('./finding-list').then((module) => module.FindingList);
@@ -23,14 +25,40 @@ export function loadWorking() {
 
 const Working = dynamic(loadWorking);
 
-/** Mass, bulk, cover, price and findings of the kit on the table. */
+/** Mass, bulk, cover, price and findings of the kit on the table. On a phone one line: the worst, the rest behind a tap. */
 export function FiguresBar() {
   const view = useKitView();
-  if (!view) return null;
+  return view && <Figures view={view} />;
+}
+
+const worstFirst: readonly Mood[] = ['stop', 'watch', 'fine'];
+
+function Figures({ view }: { readonly view: KitView }) {
+  const [isOpen, setIsOpen] = useState(false);
+  const under = useUnderBrief(view);
+  // Of nothing there is nothing to say yet.
+  if (view.totals.whole.pieces === 0) {
+    return (
+      <Text flex="1" fontSize="sm" color="fg.muted" paddingTop={{ lg: '2' }}>
+        Mass, room and cover are told from the first piece on.
+      </Text>
+    );
+  }
+  const figures = [
+    massFigure(view),
+    bulkFigure(view),
+    coverFigure(view),
+    priceFigure(view),
+    ...(under ? [lastsFigure(under)] : []),
+    findingsFigure(view),
+  ];
+  const worst = worstFirst
+    .map((mood) => figures.find((each) => each.mood === mood))
+    .find((each) => each !== undefined);
   return (
     <Flex
-      wrap="wrap"
-      align="flex-start"
+      wrap={{ base: isOpen ? 'wrap' : 'nowrap', md: 'wrap' }}
+      align={{ base: isOpen ? 'flex-start' : 'center', md: 'flex-start' }}
       columnGap={{ base: '4', xl: '3', '2xl': '6' }}
       rowGap={{ base: '1', md: '3' }}
       padding="1.5"
@@ -39,45 +67,55 @@ export function FiguresBar() {
       aria-label="Figures of this kit"
       role="group"
     >
-      <MassFigure view={view} />
-      <BulkFigure view={view} />
-      <CoverFigure view={view} />
-      <PriceFigure view={view} />
-      <LastsFigure view={view} />
-      <FindingsFigure view={view} />
+      {figures.map((face) => (
+        <Figure
+          key={face.name}
+          {...face}
+          onPhone={isOpen ? 'whole' : face === worst ? 'line' : 'hidden'}
+        />
+      ))}
+      <Button
+        size="sm"
+        minHeight="11"
+        variant="bare"
+        hideFrom="md"
+        flexShrink="0"
+        marginLeft="auto"
+        aria-expanded={isOpen}
+        onClick={() => setIsOpen(!isOpen)}
+      >
+        {isOpen ? 'Fewer' : `${figures.length - 1} more`}
+      </Button>
     </Flex>
   );
 }
 
-function MassFigure({ view }: { readonly view: KitView }) {
+type Told = Omit<FigureProps, 'onPhone'>;
+
+function massFigure(view: KitView): Told {
   const { loadout, totals, units } = view;
   const { massG, unweighed, pieces } = totals.whole;
   const limit = loadout.mostMassG;
   const outG = setsOutG(loadout, totals);
   const over = limit !== null && outG > limit;
-  return (
-    <Figure
-      name="Mass"
-      value={printMass(outG, units)}
-      of={limit === null ? undefined : `/ ${printMass(limit, units)}`}
-      says={
-        over
-          ? 'over the limit'
-          : unweighed > 0
-            ? `+ ${unweighed} unweighed`
-            : outG > massG
-              ? `with ${printVolume(outG - massG, units)} water`
-              : inPieces(pieces)
-      }
-      mood={over ? 'stop' : unweighed > 0 ? 'watch' : 'fine'}
-      share={limit === null ? null : outG / limit}
-    >
-      <Working of="mass" view={view} />
-    </Figure>
-  );
+  return {
+    name: 'Mass',
+    value: outG === 0 ? '–' : printMass(outG, units),
+    of: limit === null ? undefined : `/ ${printMass(limit, units)}`,
+    says: over
+      ? 'over the limit'
+      : unweighed > 0
+        ? `${outG === 0 ? '' : '+ '}${unweighed} unweighed`
+        : outG > massG
+          ? `with ${printVolume(outG - massG, units)} water`
+          : inPieces(pieces),
+    mood: over ? 'stop' : unweighed > 0 ? 'watch' : 'fine',
+    share: limit === null ? null : outG / limit,
+    children: <Working of="mass" view={view} />,
+  };
 }
 
-function BulkFigure({ view }: { readonly view: KitView }) {
+function bulkFigure(view: KitView): Told {
   const { totals, units, loads } = view;
   const { unmeasured } = totals.whole;
   const outer = outermostLoads(view);
@@ -86,19 +124,15 @@ function BulkFigure({ view }: { readonly view: KitView }) {
   const amiss = loads.filter(({ answer }) => isAmissIn(answer));
   const isProven = amiss.some(({ answer }) => answer.verdict === 'does not fit');
   const isLaidOut = areLaidOut(loads);
-  const mood: Mood = isProven ? 'stop' : amiss.length + unmeasured > 0 ? 'watch' : 'fine';
-  return (
-    <Figure
-      name="Stowed"
-      value={printVolume(filled, units)}
-      of={room > 0 ? `/ ${printVolume(room, units)}` : undefined}
-      says={stowedInWords(amiss.length, isProven, unmeasured, filled, isLaidOut)}
-      mood={mood}
-      share={room > 0 ? filled / room : null}
-    >
-      <Working of="room" view={view} />
-    </Figure>
-  );
+  return {
+    name: 'Stowed',
+    value: filled === 0 ? '–' : printVolume(filled, units),
+    of: room > 0 ? `/ ${printVolume(room, units)}` : undefined,
+    says: stowedInWords(amiss.length, isProven, unmeasured, filled, isLaidOut),
+    mood: isProven ? 'stop' : amiss.length + unmeasured > 0 ? 'watch' : 'fine',
+    share: room > 0 && filled > 0 ? filled / room : null,
+    children: <Working of="room" view={view} />,
+  };
 }
 
 function stowedInWords(
@@ -115,74 +149,60 @@ function stowedInWords(
   return isLaidOut ? 'all in, laid out' : 'goes by bulk';
 }
 
-function CoverFigure({ view }: { readonly view: KitView }) {
+function coverFigure(view: KitView): Told {
   const { cover } = view;
   const thin = cover.categories.filter(({ standing }) => standing === 'thin').length;
   const missing = cover.outOf - cover.covered;
-  return (
-    <Figure
-      name="Cover"
-      value={`${cover.covered} of ${cover.outOf}`}
-      of={cover.scheme.unit}
-      says={missing > 0 ? `${missing} missing` : thin > 0 ? `${thin} thin` : 'none thin'}
-      mood={missing > 0 ? 'stop' : thin > 0 ? 'watch' : 'fine'}
-      share={cover.outOf === 0 ? null : cover.covered / cover.outOf}
-    >
-      <Working of="cover" view={view} />
-    </Figure>
-  );
+  return {
+    name: 'Cover',
+    value: `${cover.covered} of ${cover.outOf}`,
+    of: cover.scheme.unit,
+    says: missing > 0 ? `${missing} missing` : thin > 0 ? `${thin} thin` : 'none thin',
+    mood: missing > 0 ? 'stop' : thin > 0 ? 'watch' : 'fine',
+    share: cover.outOf === 0 ? null : cover.covered / cover.outOf,
+    children: <Working of="cover" view={view} />,
+  };
 }
 
-function PriceFigure({ view }: { readonly view: KitView }) {
+function priceFigure(view: KitView): Told {
   const { bench, loadout, totals } = view;
-  const { priceMinor, unpriced, pieces } = totals.whole;
+  const { priceMinor, unpriced } = totals.whole;
   const limit = loadout.mostPriceMinor;
   const over = limit !== null && priceMinor > limit;
-  return (
-    <Figure
-      name="Price"
-      value={printMoney(priceMinor, bench.currency)}
-      of={limit === null ? undefined : `/ ${printMoney(limit, bench.currency)}`}
-      says={
-        over
-          ? 'over the limit'
-          : unpriced > 0
-            ? `+ ${unpriced} unpriced`
-            : pieces > 0
-              ? 'all priced'
-              : 'nothing yet'
-      }
-      mood={over ? 'stop' : unpriced > 0 ? 'watch' : 'fine'}
-      share={limit === null || limit === 0 ? null : priceMinor / limit}
-    >
-      <Working of="price" view={view} />
-    </Figure>
-  );
+  const isKnown = priceMinor > 0 || unpriced === 0;
+  return {
+    name: 'Price',
+    value: isKnown ? printMoney(priceMinor, bench.currency) : '–',
+    of: limit === null ? undefined : `/ ${printMoney(limit, bench.currency)}`,
+    says: over
+      ? 'over the limit'
+      : unpriced > 0
+        ? `${isKnown ? '+ ' : ''}${unpriced} unpriced`
+        : 'all priced',
+    mood: over ? 'stop' : unpriced > 0 ? 'watch' : 'fine',
+    share: limit === null || limit === 0 ? null : priceMinor / limit,
+    children: <Working of="price" view={view} />,
+  };
 }
 
 /** How long it lasts under its brief, and what ends it. */
-function LastsFigure({ view }: { readonly view: KitView }) {
-  const under = useUnderBrief(view);
-  if (!under) return null;
+function lastsFigure(under: NonNullable<ReturnType<typeof useUnderBrief>>): Told {
   const { days, first } = under.lasts;
   const asked = under.kit.days;
   const short = under.needs.filter(({ standing }) => standing === 'short' || standing === 'none');
   const isShort = days !== null && asked !== null && days < asked;
-  return (
-    <Figure
-      name="Lasts"
-      value={days === null ? '–' : printNumber(days, 1)}
-      of={asked === null ? 'days' : `/ ${asked} days`}
-      says={first === null ? `${short.length} needs short` : `${first} first`}
-      mood={isShort || short.length > 0 ? 'watch' : 'fine'}
-      share={days === null || asked === null ? null : days / asked}
-    >
-      <NeedList />
-    </Figure>
-  );
+  return {
+    name: 'Lasts',
+    value: days === null ? '–' : printNumber(days, 1),
+    of: asked === null ? 'days' : `/ ${asked} days`,
+    says: first === null ? `${short.length} needs short` : `${first} first`,
+    mood: isShort || short.length > 0 ? 'watch' : 'fine',
+    share: days === null || asked === null ? null : days / asked,
+    children: <NeedList />,
+  };
 }
 
-function FindingsFigure({ view: { findings, isJudged } }: { readonly view: KitView }) {
+function findingsFigure({ findings, isJudged }: KitView): Told {
   const stops = findings.filter(({ severity }) => severity === 'stop').length;
   const warns = findings.filter(({ severity }) => severity === 'warn').length;
   const notes = findings.length - stops - warns;
@@ -191,26 +211,21 @@ function FindingsFigure({ view: { findings, isJudged } }: { readonly view: KitVi
     [warns, 'warn'],
     [notes, 'note'],
   ] as const;
-  return (
-    <Figure
-      name="To look at"
-      value={isJudged ? String(findings.length) : '…'}
-      of={findings.length === 1 ? 'finding' : 'findings'}
-      says={
-        parts
-          .filter(([count]) => count > 0)
-          .map(([count, word]) => `${count} ${word}`)
-          .join(' · ') || (isJudged ? 'all is well' : 'looking')
-      }
-      mood={stops > 0 ? 'stop' : warns > 0 ? 'watch' : 'fine'}
-      share={null}
-    >
-      <FindingList />
-    </Figure>
-  );
+  return {
+    name: 'To look at',
+    value: isJudged ? String(findings.length) : '…',
+    of: findings.length === 1 ? 'finding' : 'findings',
+    says:
+      parts
+        .filter(([count]) => count > 0)
+        .map(([count, word]) => `${count} ${word}`)
+        .join(' · ') || (isJudged ? 'all is well' : 'looking'),
+    mood: stops > 0 ? 'stop' : warns > 0 ? 'watch' : 'fine',
+    share: null,
+    children: <FindingList />,
+  };
 }
 
 function inPieces(pieces: number): string {
-  if (pieces === 0) return 'nothing yet';
   return pieces === 1 ? '1 piece' : `${pieces} pieces`;
 }

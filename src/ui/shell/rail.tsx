@@ -3,7 +3,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
-import { memo } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { AcornMark } from './acorn-mark';
 import { around, placeOf, steps, type Place } from './places';
@@ -29,6 +29,9 @@ export function Rail() {
       flexDirection={{ base: 'row', md: 'column' }}
       paddingTop={{ md: '4' }}
       paddingBottom={{ md: '4' }}
+      // However many places there come to be: each keeps the width of a thumb, and the bar is pushed along.
+      overflowX={{ base: 'auto', md: 'visible' }}
+      css={{ scrollbarWidth: 'none' }}
     >
       <Flex justify="center" hideBelow="md" marginBottom="5">
         <AcornMark size={46} />
@@ -76,12 +79,17 @@ interface RailLinkProps {
 
 const RailLink = memo(function RailLink({ place, standing }: RailLinkProps) {
   const isHere = placeOf(usePathname()) === place;
+  const link = useRef<HTMLAnchorElement>(null);
+  useEffect(() => {
+    if (isHere) link.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [isHere]);
   const Icon = place.icon;
   return (
     <NextLink
+      ref={link}
       href={place.path}
       aria-current={isHere ? 'page' : undefined}
-      style={{ flex: '0 1 auto', minWidth: 0, flexGrow: 1, maxHeight: 76, outlineOffset: -4 }}
+      style={{ flex: '1 0 auto', minWidth: 52, maxHeight: 76, outlineOffset: -4 }}
     >
       <Flex
         direction="column"
@@ -89,6 +97,7 @@ const RailLink = memo(function RailLink({ place, standing }: RailLinkProps) {
         justify="center"
         gap="1"
         height={{ base: '64px', md: '72px' }}
+        paddingX={{ base: '1', md: '0' }}
         marginLeft={{ md: '2' }}
         borderLeftRadius={{ md: '14px' }}
         bg={isHere ? 'canvas' : undefined}
@@ -96,7 +105,12 @@ const RailLink = memo(function RailLink({ place, standing }: RailLinkProps) {
         _hover={isHere ? undefined : { bg: 'rgba(255, 255, 255, 0.09)' }}
       >
         <Icon size={20} aria-hidden />
-        <Text fontSize="sm" fontWeight="600" lineHeight="1">
+        <Text
+          fontSize={{ base: 'xs', md: 'sm' }}
+          fontWeight="600"
+          lineHeight="1"
+          whiteSpace="nowrap"
+        >
           {place.name}
           {standing && (
             <Box

@@ -38,6 +38,7 @@ const acorn = defineConfig({
           label: both('#eee2c6', '#33281f'),
         },
         bark: both('#35251a', '#120d09'),
+        wood: both('#b98d58', '#6d5237'),
         onbark: { DEFAULT: both('#f3e6cf', '#f3e6cf'), muted: both('#d3bfa3', '#c9b596') },
         tag: { DEFAULT: both('#eadbbb', '#3d3026'), deep: both('#dfcca4', '#4b3c30') },
         fg: {
