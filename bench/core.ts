@@ -19,7 +19,8 @@ import {
 import { openPlaces } from '../src/ui/kit/places-for';
 import { schemes } from '../src/core/scheme';
 import { dueListOf, restockOf } from '../src/core/upkeep';
-import { benchOfLots, benchWith, shelfOf } from './kits';
+import { packKit } from '../src/core/pack';
+import { benchOfLots, benchToPack, benchWith, shelfOf } from './kits';
 import { heading, row, timed } from './timing';
 
 const day = '2026-10-01';
@@ -69,6 +70,18 @@ export function benchCore(): void {
     '  50 kits and 5,000 lots, after an edit',
     timed(() => restockOf(kept, dueListOf(kept, day).dues, day)),
   );
+
+  heading('Core: a kit is packed from nothing, its first answer');
+  for (const pieces of [20, 100, 300]) {
+    const bench = benchToPack(pieces);
+    row(
+      `  ${pieces} pieces into a 75 L pack with pockets`,
+      timed(() => {
+        const request = { from: 'nothing', seed: 1, today: day } as const;
+        for (const { packing } of packKit(bench, 'kit', request)) if (packing !== null) break;
+      }, 5),
+    );
+  }
 
   heading('Core: a piece is picked up, and all places say whether it goes there');
   for (const pieces of [150, 500]) {

@@ -1,6 +1,6 @@
 import { septemberTraverse } from '../src/core/demo/briefs';
 import { gearOfKind, kinds } from '../src/core/catalogue';
-import { lotOf, type Gear } from '../src/core/gear';
+import { bulkOf, lotOf, type Gear } from '../src/core/gear';
 import { dayAfter } from '../src/core/quantity';
 import {
   emptyBench,
@@ -82,5 +82,29 @@ export function benchOfLots(kits: number, lots: number): Bench {
     ...emptyBench,
     shelf: new Map(shelf.map((gear) => [gear.id, gear])),
     loadouts: new Map(loadouts.map((kit) => [kit.id, kit])),
+  };
+}
+
+/** A bench with a 75 L pack, a few pouches and so many small pieces, all on the mat. */
+export function benchToPack(pieces: number): Bench {
+  const small = kinds.filter(
+    ({ cavities, form }) => cavities.length === 0 && bulkOf(form).tightMl < 250,
+  );
+  const holders = ['pack-75', 'belt-pouch', 'accessory-pouch', 'dry-bag'].map((id) =>
+    kinds.find((kind) => kind.id === id)!,
+  );
+  const all = [
+    ...holders,
+    ...Array.from({ length: pieces }, (_, at) => small[(at * 37) % small.length]!),
+  ];
+  const shelf = all.map((kind, at) => gearOfKind(kind, `gear-${at}`, `${kind.name} no. ${at + 1}`));
+  const loadout: Loadout = {
+    ...benchWith(0).loadouts.get('kit')!,
+    placements: shelf.map(({ id }) => newPlacement(id, id, { on: 'mat' })),
+  };
+  return {
+    ...emptyBench,
+    shelf: new Map(shelf.map((gear) => [gear.id, gear])),
+    loadouts: new Map([[loadout.id, loadout]]),
   };
 }

@@ -19,13 +19,14 @@ const shots: readonly Shot[] = [
     first: (page) => page.locator('[data-piece=multi-tool]').first().click(),
   },
   {
-    name: 'missing',
-    path: '/layout',
+    name: 'pack',
+    path: '/stow',
     first: async (page) => {
-      await page.getByLabel('Kit on the table').selectOption('Float pouch');
-      await page.getByRole('button', { name: 'Ten Cs' }).click();
-      await page.getByLabel('Type gear to add').fill('steel bottle 1 L 210 g 90x200 mm');
-      await page.getByRole('button', { name: /^kind: / }).waitFor();
+      await page.getByRole('button', { name: 'Pack all of it anew' }).click();
+      await page.getByText(/all is in; findings/).waitFor({ timeout: 60_000 });
+      await page
+        .getByRole('button', { name: 'Stop', exact: true })
+        .waitFor({ state: 'hidden', timeout: 60_000 });
     },
   },
   { name: 'mat-phone', path: '/layout', phone: true },
@@ -121,14 +122,7 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'challenge', path: '/kits/challenge' },
-  {
-    name: 'kits',
-    path: '/kits',
-    first: async (page) => {
-      await page.getByRole('button', { name: 'Another like Float pouch' }).click();
-      await page.getByLabel('For whom').fill('Ada, Bo');
-    },
-  },
+  { name: 'kits', path: '/kits' },
 ];
 
 await inBrowser('demo', port, async (browser, address) => {

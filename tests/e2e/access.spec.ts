@@ -71,6 +71,29 @@ test('axe finds nothing in the editor of a scheme', async ({ page }) => {
   await nothingFoundInBothThemes(page);
 });
 
+test('axe finds nothing on a packing that is looked at, and on what an empty kit begins with', async ({
+  page,
+}) => {
+  await open(page, '/stow');
+  await page.getByRole('button', { name: 'Pack it for me' }).click();
+  await expect(page.getByRole('group', { name: 'As it would lie' })).toBeVisible();
+  await page.getByText('Where everything goes, and why').click();
+  await nothingFoundInBothThemes(page);
+  await page.goto(welcomeAddress);
+  await page.getByLabel('Name of the new kit').fill('Empty');
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Begin here' })).toBeVisible();
+  await nothingFoundInBothThemes(page);
+});
+
+test('axe finds nothing on the shelf as a list, with a line chosen', async ({ page }) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'As a list' }).click();
+  await page.getByRole('list', { name: 'Gear' }).getByRole('button').first().click();
+  await expect(page.getByRole('complementary', { name: 'Chosen gear' })).toBeVisible();
+  await nothingFoundInBothThemes(page);
+});
+
 test('axe finds nothing on the welcome', async ({ page }) => {
   await open(page, welcomeAddress);
   await nothingFoundInBothThemes(page);

@@ -100,8 +100,9 @@ test('a wrong quantity says what would be understood, and what was typed stays',
   await dialog.getByLabel('Length × width × height').fill('9.5 x 1.6 x 1.2 in');
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog).toBeHidden();
-  await expect(page.getByRole('list', { name: 'Gear' })).toContainText('170 g stated');
-  await expect(page.getByRole('list', { name: 'Gear' })).toContainText('241 × 40.6 × 30.5 mm');
+  const chosen = page.getByRole('complementary', { name: 'Chosen gear' });
+  await expect(chosen).toContainText('170 g stated');
+  await expect(chosen).toContainText('241 × 40.6 × 30.5 mm');
 });
 
 test('a line that cannot be understood stays typed and says why', async ({ page }) => {

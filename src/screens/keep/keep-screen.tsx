@@ -6,6 +6,7 @@ import { dayAfter, monthIn, monthsAfter } from '@/core/quantity';
 import type { Due } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
+import { NextStep } from '@/ui/kit/next-step';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { BackUpPanel } from './back-up-panel';
@@ -40,7 +41,7 @@ export function KeepScreen() {
       <ScreenHeading>Keep</ScreenHeading>
       <SubPlaces />
       {bench.shelf.size === 0 ? (
-        <Text>Nothing is on the shelf yet: what you lay out shows here when it falls due.</Text>
+        <NextStep says="Nothing is on the shelf yet: what you lay out shows here when it falls due." />
       ) : (
         <>
           <YearLine bench={bench} dues={year} today={today} looked={month} onLook={setMonth} />

@@ -8,6 +8,7 @@ import { lastRoundOf, newRound, openRoundOf, stopsOf, triedIn } from '@/core/upk
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
+import { NextStep } from '@/ui/kit/next-step';
 import { NoKit } from '@/ui/kit/no-kit';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -50,7 +51,7 @@ function Begin({ view }: { readonly view: KitView }) {
   const stops = stopsOf(own, bench.shelf);
   const { ready, toReady, tried, toTry } = triedIn(own, bench.shelf);
   if (own.placements.length === 0) {
-    return <Text>Nothing is in {own.name} yet: lay it out first.</Text>;
+    return <NextStep says={`Nothing is in ${own.name} yet.`} />;
   }
   return (
     <>

@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useState } from 'react';
 import { whyNotName } from '@/core/gear';
 import { gearOf, versionOf, type Command, type Loadout } from '@/core/loadout';
@@ -14,6 +14,7 @@ import { TextArea } from '@/ui/fields/text-area';
 import { Tick } from '@/ui/fields/tick';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
+import { NextStep } from '@/ui/kit/next-step';
 import { NoKit } from '@/ui/kit/no-kit';
 import { perform, sayRefused } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -41,7 +42,7 @@ function OfKit({ view }: { readonly view: KitView }) {
   const over = tripToTell(own, bench, kit.day);
   const past = pastTripsOf(own.id, bench);
   if (own.placements.length === 0) {
-    return <Text>Nothing is in {own.name} yet: lay it out first.</Text>;
+    return <NextStep says={`Nothing is in ${own.name} yet.`} />;
   }
   return (
     <Flex gap="4" align="flex-start" flexDirection={{ base: 'column', lg: 'row' }}>

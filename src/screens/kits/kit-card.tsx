@@ -59,7 +59,7 @@ export function KitCard({ bench, loadout, due, pixelsPerMm }: KitStandProps) {
         <Heading as="h2" fontSize="xl">
           {loadout.name}
         </Heading>
-        <Text fontWeight="600">
+        <Text fontWeight="600" hidden={whole.pieces === 0}>
           {printMass(setsOutG(kit.whole, kit.totals), units)}
           {loadout.mostMassG !== null && ` of ${printMass(loadout.mostMassG, units)}`}
         </Text>
@@ -68,8 +68,9 @@ export function KitCard({ bench, loadout, due, pixelsPerMm }: KitStandProps) {
         {loadout.purpose === '' ? 'What it is for has not been said.' : loadout.purpose}
       </Text>
       <Standing kit={kit} due={due} />
-      <Text fontSize="sm" color="fg.muted">
-        {whole.pieces} pieces · {cover.covered} of {cover.outOf} {cover.scheme.unit}
+      <Text fontSize="sm" color="fg.muted" hidden={whole.pieces === 0}>
+        {whole.pieces} {whole.pieces === 1 ? 'piece' : 'pieces'} · {cover.covered} of {cover.outOf}{' '}
+        {cover.scheme.unit}
       </Text>
       {loadout.modules.length > 0 && (
         <Text fontSize="sm" color="fg.muted">

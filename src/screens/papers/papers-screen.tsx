@@ -10,6 +10,7 @@ import { PillSwitch } from '@/ui/fields/pill-switch';
 import { Tick } from '@/ui/fields/tick';
 import { BringInFile } from '@/ui/files/bring-in-file';
 import { localDay, useKitView } from '@/ui/kit/kit-view';
+import { NextStep } from '@/ui/kit/next-step';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { NeedsSheet } from './needs-sheet';
@@ -46,13 +47,21 @@ export function PapersScreen() {
               with its needs
             </Tick>
           )}
-          <Button variant="main" onClick={() => window.print()}>
+          <Button
+            variant="main"
+            disabled={loadout.placements.length === 0}
+            onClick={() => window.print()}
+          >
             <Printer size={18} aria-hidden /> Print
           </Button>
         </Flex>
-        <PackingSheet view={view} order={order} today={today}>
-          {withNeeds && <NeedsSheet view={view} />}
-        </PackingSheet>
+        {loadout.placements.length === 0 ? (
+          <NextStep says={`Nothing is in ${loadout.name} yet: its packing list is printed here.`} />
+        ) : (
+          <PackingSheet view={view} order={order} today={today}>
+            {withNeeds && <NeedsSheet view={view} />}
+          </PackingSheet>
+        )}
       </Box>
       <Flex
         className="no-print"

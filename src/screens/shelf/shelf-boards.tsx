@@ -32,7 +32,7 @@ export function ShelfBoards({ by, bench, gear, chosen, onChoose, onList }: Shelf
     [by, bench, gear],
   );
   return (
-    <Flex direction="column" gap="5" role="list" aria-label="Boards">
+    <Flex direction="column" gap="5">
       {boards.map((board) => (
         <BoardShelf
           key={board.id}
@@ -56,7 +56,7 @@ const BoardShelf = memo(function BoardShelf(props: BoardShelfProps) {
   const shown = board.pieces.slice(0, mostOnBoard);
   const more = board.pieces.length - shown.length;
   return (
-    <Box as="section" role="listitem" aria-label={board.name} className={styles.board}>
+    <Box as="section" aria-label={board.name} className={styles.board}>
       <Flex align="baseline" gap="2" marginBottom="1">
         <Heading as="h2" fontSize="md">
           {board.name}

@@ -34,10 +34,16 @@ export const WhereItGoes = memo(function WhereItGoes(props: WhereItGoesProps) {
     const isDone = perform({ do: 'pin', loadout: own.id, placement, isPinned });
     if (isDone) void beginPacking(own.id, from);
   }
+  // What changes is looked at first.
+  const isChanged = ({ placement, to }: PackedMove) =>
+    !samePlace(placementOf(own, placement)!.place, to);
+  const inOrder = [...rooms].sort(
+    ([, one], [, other]) => Number(other.some(isChanged)) - Number(one.some(isChanged)),
+  );
   return (
-    <Flex direction="column" gap="3">
-      {[...rooms].map(([name, moves]) => (
-        <Box key={name}>
+    <Box css={{ columns: '2 380px', columnGap: '2rem' }}>
+      {inOrder.map(([name, moves]) => (
+        <Box key={name} marginBottom="3">
           <Heading as="h3" fontSize="sm">
             {name}
           </Heading>
@@ -46,7 +52,14 @@ export const WhereItGoes = memo(function WhereItGoes(props: WhereItGoesProps) {
               const { place, gear: gearId } = placementOf(own, placement)!;
               const gear = bench.shelf.get(gearId)!;
               return (
-                <Flex as="li" key={placement} align="center" gap="2" minHeight="11">
+                <Flex
+                  as="li"
+                  key={placement}
+                  align="center"
+                  gap="2"
+                  minHeight="11"
+                  css={{ breakInside: 'avoid' }}
+                >
                   <GearIcon look={gear.look} size={24} />
                   <Text flex="1" minWidth="0">
                     {gear.name}
@@ -95,7 +108,7 @@ export const WhereItGoes = memo(function WhereItGoes(props: WhereItGoesProps) {
           </Box>
         </Box>
       )}
-    </Flex>
+    </Box>
   );
 });
 

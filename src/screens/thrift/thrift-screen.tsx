@@ -13,6 +13,7 @@ import { Panel } from '@/ui/fields/panel';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { amountInWords } from '@/core/gear/amount-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
+import { NextStep } from '@/ui/kit/next-step';
 import { NoKit } from '@/ui/kit/no-kit';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -27,6 +28,15 @@ export function ThriftScreen() {
 
 function Thinned({ view }: { readonly view: KitView }) {
   const found = useSpared(view);
+  if (view.loadout.placements.length === 0) {
+    return (
+      <>
+        <ScreenHeading>Thin out {view.loadout.name}</ScreenHeading>
+        <SubPlaces />
+        <NextStep says={`Nothing is in ${view.loadout.name} yet that could be left at home.`} />
+      </>
+    );
+  }
   const spared = found ?? [];
   const free = spared.filter(({ losses }) => losses.length === 0);
   const costly = spared.filter(({ losses }) => losses.length > 0);

@@ -14,6 +14,8 @@ export function Tick({ isOn, onChange, children }: TickProps) {
       minHeight="11"
       role="checkbox"
       aria-checked={isOn}
+      whiteSpace="normal"
+      textAlign="start"
       bg={isOn ? 'leaf.soft' : 'tag'}
       onClick={() => onChange(!isOn)}
     >

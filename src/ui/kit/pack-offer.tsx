@@ -10,6 +10,7 @@ import { Button } from '@/ui/fields/button';
 import { TextLink } from '@/ui/fields/text-link';
 import { quickAddId } from '@/ui/shell/shortcuts';
 import type { KitView } from './kit-view';
+import { NextStep } from './next-step';
 import { beginPacking } from './packing';
 
 /** What lies about in a kit, and one press that finds it a place; where there is no holder, the line to type one on. */
@@ -27,7 +28,9 @@ export function PackOffer({ view }: { readonly view: KitView }) {
   ).length;
   const homeless = leftOutOf(loads);
   const hasHolder = own.placements.some((placement) => isHolder(gearOf(bench.shelf, placement)));
-  if (own.placements.length === 0) return null;
+  if (own.placements.length === 0) {
+    return path === '/stow' ? <NextStep says={`Nothing is in ${own.name} yet.`} /> : null;
+  }
 
   function pack(from: PackedFrom): void {
     void beginPacking(own.id, from);

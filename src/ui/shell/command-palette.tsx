@@ -10,6 +10,7 @@ import { redo, undo, useBench, useUndoLabels } from '@/store/bench';
 import { prefer, usePreferences } from '@/store/preferences';
 import { PickList } from '@/ui/fields/pick-list';
 import { useKitView } from '@/ui/kit/kit-view';
+import { beginPacking } from '@/ui/kit/packing';
 import { placeInWords } from '@/ui/kit/place-in-words';
 import { select, startMoving } from '@/ui/kit/selection';
 import { closePalette, usePalette } from './palette-state';
@@ -112,6 +113,15 @@ function useCommands(): readonly PaletteCommand[] {
       name: units === 'metric' ? 'Units: ounces and inches' : 'Units: grams and millimetres',
       run: () => prefer({ units: units === 'metric' ? 'us' : 'metric' }),
     },
+    ...(view && pieces.length > 0
+      ? (['now', 'nothing'] as const).map((from) => ({
+          name: from === 'now' ? 'Pack what lies about' : 'Pack all of the kit anew',
+          run: () => {
+            void beginPacking(view.own.id, from);
+            router.push('/stow');
+          },
+        }))
+      : []),
     { name: 'Look: light', run: () => setTheme('light') },
     { name: 'Look: dark', run: () => setTheme('dark') },
     { name: 'Look: as the system has it', run: () => setTheme('system') },

@@ -1,10 +1,11 @@
 'use client';
 
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { questionsOf, type CavityQuestion } from '@/core/fit/laid-out';
 import { Choice } from '@/ui/fields/choice';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
+import { NextStep } from '@/ui/kit/next-step';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
@@ -61,9 +62,7 @@ function Inside({ view }: { readonly view: KitView }) {
       {question ? (
         <Room view={view} question={question} />
       ) : (
-        <Text>
-          Nothing of this kit is in a holder yet. Put something into one on the page before this.
-        </Text>
+        <NextStep says="Nothing of this kit is in a holder yet." does="Pack it" path="/stow" />
       )}
     </>
   );
