@@ -85,7 +85,7 @@ test('a wrong quantity says what would be understood, and what was typed stays',
 }) => {
   await open(page, '/shelf');
   await page.getByLabel('Find on the shelf').fill('belt knife');
-  await page.locator('[data-gear]').click();
+  await page.locator('[data-gear=belt-knife]').click();
   await page.getByRole('button', { name: 'Change Belt knife' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Mass of one').fill('about 200');

@@ -3,7 +3,7 @@ import { welcomeAddress } from '../../playwright.config';
 import { newPlacement } from '../../src/core/loadout';
 import { writeFile } from '../../src/core/exchange';
 import { benchOf, gear, holder, kit } from '../support/benches';
-import { bringIn, figure, open, saved, watch } from './bench';
+import { bringIn, figure, longTasks, open, saved, watch } from './bench';
 
 /** As people say them: some with figures, most without. */
 const lines = [
@@ -262,15 +262,7 @@ test('three hundred pieces are packed without the page standing still, and a sto
   await expect(mat.locator('[data-piece]')).toHaveCount(300);
   await offer(page).click();
   await expect(async () => {
-    const long = await page.evaluate(async () => {
-      const seen: number[] = [];
-      const observer = new PerformanceObserver((list) => {
-        for (const { duration } of list.getEntries()) seen.push(duration);
-      });
-      observer.observe({ type: 'longtask' });
-      await new Promise((resume) => setTimeout(resume, 700));
-      return seen;
-    });
+    const long = await longTasks(page, 700);
     expect(long.filter((ms) => ms > 100)).toEqual([]);
   }).toPass({ timeout: 25_000 });
   await expect(proposal(page)).toContainText('300 pieces would move', { timeout: 60_000 });

@@ -5,7 +5,7 @@ import { chromiumArguments, drawingArguments } from '../../playwright.config';
 import { writeFile } from '../../src/core/exchange';
 import { newPlacement } from '../../src/core/loadout';
 import { benchOf, gear, holder, kit } from '../support/benches';
-import { bringIn, figure, open, saved, watch } from './bench';
+import { bringIn, figure, longTasks, open, saved, watch } from './bench';
 
 test.use({
   launchOptions: {
@@ -111,15 +111,7 @@ test('a long search leaves the page free, and what it found stays when it is sto
   await expect(page.getByText(/^Searching: [0-9.]+ of 30 s/)).toBeVisible();
   // Other tests run beside this one: what the search itself does to the page, it does in every stretch.
   await expect(async () => {
-    const long = await page.evaluate(async () => {
-      const seen: number[] = [];
-      const observer = new PerformanceObserver((list) => {
-        for (const { duration } of list.getEntries()) seen.push(duration);
-      });
-      observer.observe({ type: 'longtask' });
-      await new Promise((resume) => setTimeout(resume, 3000));
-      return seen;
-    });
+    const long = await longTasks(page, 3000);
     await expect(page.getByText(/^Searching: /)).toBeVisible({ timeout: 1 });
     expect(long.filter((ms) => ms > 100)).toEqual([]);
   }).toPass({ timeout: 25_000 });

@@ -1,11 +1,10 @@
 import type { Stowage } from '../fit/laid-out';
 import type { Why } from '../fit';
 import type { Ground, Place, PlaceOf } from '../loadout';
-import type { InCavity, Rooms } from './rooms';
+import type { InCavity } from './rooms';
 
 /** Packed from nothing, as if all of it lay on the mat; or from now, with all that has a place left in it. */
-export const packedFrom = ['nothing', 'now'] as const;
-export type PackedFrom = (typeof packedFrom)[number];
+export type PackedFrom = 'nothing' | 'now';
 
 /** Why a piece goes where it goes: what told most for it. */
 export type Because =
@@ -71,4 +70,4 @@ export interface Packing {
   readonly beside: readonly string[];
 }
 
-export type { InCavity, Rooms };
+export type { InCavity };

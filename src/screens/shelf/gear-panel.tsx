@@ -15,6 +15,7 @@ import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { select, startEditing } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
 import { GearPhoto } from '@/ui/photo/gear-photo';
+import { SidePanel } from '@/ui/piece/side-panel';
 import { Figures, kitsOf, Placed, Standings } from './gear-row';
 
 interface GearPanelProps {
@@ -31,26 +32,7 @@ interface GearPanelProps {
 export function GearPanel({ gear, placed, bench, layIn, onChoose }: GearPanelProps) {
   const kits = kitsOf(placed, bench);
   return (
-    <Box
-      as="aside"
-      aria-label="Chosen gear"
-      bg="panel"
-      borderWidth="1px"
-      borderRadius={{ base: '18px 18px 0 0', lg: '18px' }}
-      padding="4"
-      position={{ base: 'fixed', lg: 'sticky' }}
-      bottom={{ base: '64px', md: '0', lg: 'auto' }}
-      top={{ lg: '104px' }}
-      left={{ base: 0, md: '104px', lg: 'auto' }}
-      right={{ base: 0, lg: 'auto' }}
-      maxHeight={{ base: '46dvh', lg: 'calc(100dvh - 120px)' }}
-      overflowY="auto"
-      zIndex={{ base: 'docked', lg: 'auto' }}
-      shadow={{ base: 'lg', lg: 'none' }}
-      width={{ lg: '290px' }}
-      flexShrink="0"
-      onKeyDown={(event) => event.key === 'Escape' && onChoose(null)}
-    >
+    <SidePanel label="Chosen gear" onLetGo={() => onChoose(null)}>
       <Flex direction="column" gap="3">
         <Flex justify="space-between" align="flex-start" gap="2">
           {gear.photo === null ? (
@@ -116,7 +98,7 @@ export function GearPanel({ gear, placed, bench, layIn, onChoose }: GearPanelPro
         <InKits gear={gear} placed={placed} bench={bench} />
         {gear.note !== '' && <Text fontSize="sm">{gear.note}</Text>}
       </Flex>
-    </Box>
+    </SidePanel>
   );
 }
 

@@ -77,6 +77,7 @@ export function PackPreview({ view, now }: PackPreviewProps) {
             </Text>
           )}
           {packing && preview && <Summary view={view} packing={packing} preview={preview} />}
+          {packing && <StillBeside view={view} packing={packing} />}
           {packing && isWorking && (
             <Text fontSize="sm" color="fg.muted">
               {state === 'packing'
@@ -176,6 +177,18 @@ function Summary({ view, preview, packing }: SummaryProps) {
       {out === 0 ? 'all is in' : `▲ ${out} ${out === 1 ? 'stays' : 'stay'} out`}
       {view.isJudged && before !== after && `; findings ${before} → ${after}`}
       {'.'}
+    </Text>
+  );
+}
+
+/** What lies beside its backup all the same, as no other room takes it. */
+function StillBeside({ view, packing }: Pick<SummaryProps, 'view' | 'packing'>) {
+  if (packing.beside.length === 0) return null;
+  const { bench, own } = view;
+  const names = packing.beside.map((id) => gearOf(bench.shelf, placementOf(own, id)!).name);
+  return (
+    <Text fontSize="sm" color="amber.fg">
+      ▲ Beside what backs it up, as no other room takes it: {names.join(', ')}.
     </Text>
   );
 }

@@ -8,6 +8,7 @@ import { gearOf, isOfModule, isOnGround } from '@/core/loadout';
 import type { PackedFrom } from '@/core/pack';
 import { Button } from '@/ui/fields/button';
 import { TextLink } from '@/ui/fields/text-link';
+import { letSaidGo } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
 import type { KitView } from './kit-view';
 import { NextStep } from './next-step';
@@ -17,14 +18,9 @@ import { beginPacking } from './packing';
 export function PackOffer({ view }: { readonly view: KitView }) {
   const path = usePathname();
   const router = useRouter();
-  const { bench, own, tree, loads } = view;
+  const { bench, own, loads } = view;
   const loose = own.placements.filter(
-    ({ id, place, isPinned }) =>
-      isOnGround(place) &&
-      place.on === 'mat' &&
-      !isPinned &&
-      // A holder on the mat with things in it is packed: where it then stands is its owner's to say.
-      tree.within(id).length === 0,
+    ({ place, isPinned }) => isOnGround(place) && place.on === 'mat' && !isPinned,
   ).length;
   const homeless = leftOutOf(loads);
   const hasHolder = own.placements.some((placement) => isHolder(gearOf(bench.shelf, placement)));
@@ -33,6 +29,7 @@ export function PackOffer({ view }: { readonly view: KitView }) {
   }
 
   function pack(from: PackedFrom): void {
+    letSaidGo();
     void beginPacking(own.id, from);
     if (path !== '/stow') router.push('/stow');
   }

@@ -20,6 +20,7 @@ import { PieceFigures } from './piece-figures';
 import { PieceLane } from './piece-lane';
 import { PieceLots } from './piece-lots';
 import { PieceSupplies } from './piece-supplies';
+import { SidePanel } from './side-panel';
 
 /** Tells about the selected piece, and what can be done with it. Nothing while none is selected. */
 export function PiecePanel() {
@@ -28,28 +29,9 @@ export function PiecePanel() {
   const placement = selected === null ? undefined : view?.tree.byId.get(selected);
   if (!view || !placement) return null;
   return (
-    <Box
-      as="aside"
-      aria-label="Selected piece"
-      bg="panel"
-      borderWidth="1px"
-      borderRadius={{ base: '18px 18px 0 0', lg: '18px' }}
-      padding="4"
-      position={{ base: 'fixed', lg: 'sticky' }}
-      bottom={{ base: '64px', md: '0', lg: 'auto' }}
-      top={{ lg: '104px' }}
-      left={{ base: 0, md: '104px', lg: 'auto' }}
-      right={{ base: 0, lg: 'auto' }}
-      maxHeight={{ base: '46dvh', lg: 'calc(100dvh - 120px)' }}
-      overflowY="auto"
-      zIndex={{ base: 'docked', lg: 'auto' }}
-      shadow={{ base: 'lg', lg: 'none' }}
-      width={{ lg: '290px' }}
-      flexShrink="0"
-      onKeyDown={(event) => event.key === 'Escape' && select(null)}
-    >
+    <SidePanel label="Selected piece" onLetGo={() => select(null)}>
       <PieceDetails key={placement.id} view={view} placement={placement} />
-    </Box>
+    </SidePanel>
   );
 }
 
