@@ -20,6 +20,8 @@ import { notLaidOut } from '../src/core/fit';
 import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';
 import { calendarOf, eventsIn, isEmptyCalendar } from '../src/core/exchange/calendar';
 import { dueOf } from '../src/core/exchange/due';
+import { lossesInWords } from '../src/core/exchange/losses';
+import { conditionIds } from '../src/core/ways';
 import type { Bench, Loadout } from '../src/core/loadout';
 import { packKit, smallestChange, type ChangeFound, type Packing } from '../src/core/pack';
 import { packedInWords } from '../src/core/exchange/packed';
@@ -65,6 +67,12 @@ export const verbs = {
     options: ['kit', 'from', 'budget', 'today'],
     whyTooLarge,
     run: stow,
+  },
+  losses: {
+    usage: 'LOADOUT [--kit NAME] [--upto 1|2|3] [--conditions yes|no] [--today 2026-10-01]',
+    options: ['kit', 'upto', 'conditions', 'today'],
+    whyTooLarge,
+    run: losses,
   },
   model: {
     usage: 'NAME INPUTS   (or: model list -)',
@@ -186,6 +194,27 @@ function stow(text: string, options: Readonly<Record<string, string>>): Outcome<
 
 /** The longest that a packing may take, in ms. */
 const longestBudgetMs = 600_000;
+
+/** Every minimal set of losses that leaves each job of a kit undone, of up to three where nothing else is said. */
+function losses(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {
+  const started = performance.now();
+  const { upto = '3', conditions = 'yes', today = new Date().toISOString().slice(0, 10) } = options;
+  const upTo = ([1, 2, 3] as const).find((each) => String(each) === upto);
+  if (upTo === undefined) return refused(`--upto is ${quoted(upto)}; it must be 1, 2 or 3.`);
+  if (conditions !== 'yes' && conditions !== 'no') {
+    return refused(`--conditions is ${quoted(conditions)}; it must be yes or no.`);
+  }
+  if (!isDay(today)) return refused(noDay('today', today));
+  const bench = readFile(text);
+  if (!bench.ok) return bench;
+  const kit = kitNamed(bench.value, options.kit);
+  if (!kit.ok) return kit;
+  const told = lossesInWords(bench.value, kit.value, today, {
+    upTo,
+    conditions: conditions === 'yes' ? conditionIds : [],
+  });
+  return done({ ...told, elapsedMs: Math.round(performance.now() - started) });
+}
 
 /** What falls due up to a day, a year from today where none is said; written as a calendar too where a file is named. */
 function due(text: string, options: Readonly<Record<string, string>>): Outcome<unknown> {

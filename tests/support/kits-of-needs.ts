@@ -96,3 +96,102 @@ export const needyKit: fc.Arbitrary<NeedyKit> = fc
   });
 
 export const needyJobs = few;
+
+/** Jobs that conditions take by themselves, or that need a light in the dark. */
+const exposedJobs: readonly JobId[] = [
+  'flame', 'spark', 'tinder', 'boil', 'light', 'recharge', 'bearing', 'signal-day', 'sleep', 'water',
+]; // prettier-ignore
+
+const exposedSupply: fc.Arbitrary<Supply> = fc
+  .record({
+    job: fc.constantFrom(...exposedJobs, 'cells' as const),
+    relies: fc.constantFrom<readonly Demand[]>(
+      [], [], [], [{ on: 'sun' }], [relying('tinder')], [relying('flame', 'spark')], [relying('light')],
+      [cells('AA alkaline', 1)], [cells('AA alkaline', 2)],
+    ), // prettier-ignore
+    needsBothHands: fc.nat(3),
+    stuff: fc.constantFrom('down' as const, 'wool' as const),
+    ownWh: fc.constantFrom(null, 5),
+  })
+  .map(({ job, relies, needsBothHands, stuff, ownWh }): Supply => {
+    if (job === 'cells') return cell('AA alkaline');
+    const facts = ((): Supply['facts'] => {
+      if (job === 'sleep') return { of: 'warmth', stuff };
+      if (job === 'light') return { of: 'light', isHandsFree: false, lumensPerWatt: 90, ownWh };
+      return job === 'recharge' ? { of: 'power', whPerSunnyDay: null, ownWh } : null;
+    })();
+    return { ...supplyOf(job, relies), needsBothHands: needsBothHands === 0, facts };
+  });
+
+/** A small kit that conditions take things from: in bags of which some are tight, of stuff that fails wet, cold or hot. */
+export function exposedKit(most: {
+  readonly bags: number;
+  readonly pieces: number;
+  readonly count: number;
+}): fc.Arbitrary<NeedyKit> {
+  return fc
+    .record({
+      bags: fc.array(
+        fc.record({
+          where: fc.nat(),
+          waterproof: fc.boolean(),
+          closure: fc.constantFrom('none' as const, 'roll' as const, null),
+        }),
+        { maxLength: most.bags },
+      ),
+      pieces: fc.array(
+        fc.record({
+          supplies: fc.uniqueArray(exposedSupply, {
+            minLength: 1,
+            maxLength: 2,
+            selector: ({ job }) => job,
+          }),
+          count: fc.integer({ min: 1, max: most.count }),
+          where: fc.nat(),
+          lent: fc.nat(9),
+          failsIn: fc.subarray(['wet', 'frost', 'heat'] as const),
+          isSoft: fc.boolean(),
+          care: fc.constantFrom([], [], [{ act: 'recharge' as const, everyMonths: 6 }]),
+        }),
+        { minLength: 1, maxLength: most.pieces },
+      ),
+    })
+    .map(({ bags, pieces }): NeedyKit => {
+      const placements: Placement[] = [];
+      const shelf = new Map<string, Gear>();
+      const put = (each: Gear, count: number, where: number) => {
+        const holders = placements.filter(({ id }) => id.startsWith('bag'));
+        const inside = holders[where % (holders.length + 1)];
+        const place: Place = inside ? { in: inside.id, cavity: 'inside' } : { on: 'body' };
+        shelf.set(each.id, each);
+        placements.push({ id: each.id, gear: each.id, count, place, laidFor: null });
+      };
+      const plain = { failsIn: [], care: [] };
+      for (const [at, { where, waterproof, closure }] of bags.entries()) {
+        const [cavity] = holder('x').cavities;
+        put(
+          holder(`bag${at}`, { ...plain, cavities: [{ ...cavity!, waterproof, closure }] }),
+          1,
+          where,
+        );
+      }
+      for (const [
+        at,
+        { supplies, count, where, lent, failsIn, isSoft, care },
+      ] of pieces.entries()) {
+        const soft = {
+          shape: 'soft',
+          looseMl: 100,
+          tightMl: 80,
+          thinnestMm: 5,
+          longestRigidMm: 0,
+        } as const;
+        const form = isSoft ? { form: soft } : {};
+        const lentTo = lent === 0 ? 'a friend' : null;
+        put(gear(`p${at}`, { supplies, failsIn, care, lentTo, ...form }), count, where);
+      }
+      return { shelf, loadout: kit('k', placements) };
+    });
+}
+
+export { exposedJobs };

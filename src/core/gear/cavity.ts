@@ -45,6 +45,11 @@ export interface Cavity {
   readonly reach: Reach;
 }
 
+/** Whether water stays out of it. What is always open keeps nothing dry; a closed one of which nobody says how is closed. */
+export function keepsWaterOut({ waterproof, closure }: Cavity): boolean {
+  return waterproof && closure !== 'none';
+}
+
 /** The room inside in millilitres, bulge included. */
 export function roomMl(inside: Inside): number {
   switch (inside.shape) {

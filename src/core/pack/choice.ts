@@ -1,4 +1,4 @@
-import { jobs, reaches, roomMl, type Gear } from '../gear';
+import { jobs, keepsWaterOut, reaches, roomMl, type Gear } from '../gear';
 import { containersOf, goesIn, whyNever, type Why } from '../fit/laid-out';
 import { isOnGround, type Place } from '../loadout';
 import type { Cargo } from './cargo';
@@ -222,7 +222,8 @@ function outermostOf(id: string, sums: Sums): string {
 /** Whether water stays out of a room, or out of one that it lies in. */
 function keepsDry(room: Room, { rooms, sums }: Lying): boolean {
   for (let at: Place = room; !isOnGround(at); at = sums.placeOf(at.in)) {
-    if (rooms.get(`${at.in} ${at.cavity}`)?.space.waterproof) return true;
+    const space = rooms.get(`${at.in} ${at.cavity}`)?.space;
+    if (space && keepsWaterOut(space)) return true;
   }
   return false;
 }

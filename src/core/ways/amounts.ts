@@ -1,5 +1,5 @@
 import { amountNow, isForCells, jobs, serves, type JobId, type Sort } from '../gear';
-import { itemsAlive, type Rounds } from './evaluate';
+import { itemsLeft, type Rounds } from './evaluate';
 import { nothingLost, type Lost } from './lost';
 import type { Way, Ways } from './ways';
 
@@ -23,7 +23,8 @@ export function amountOf(
   { lost, rounds }: Left = { lost: nothingLost, rounds: ways.rounds },
 ): number | null {
   const there = (way: Way) => rounds[way.source] !== 0;
-  const items = (way: Way) => itemsAlive(ways.formula, lost, way.source);
+  const left = itemsLeft(ways.formula, lost);
+  const items = (way: Way) => left[way.source]!;
   const own = (ways.byJob.get(job) ?? []).filter(there);
   const each = own.flatMap((way): readonly Part[] => {
     const amount = amountNow(way.gear, way.supply);

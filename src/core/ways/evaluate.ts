@@ -21,22 +21,26 @@ export function roundsOf(
   among: readonly number[] = everySource(formula),
   until: readonly number[] = [],
 ): Rounds {
-  const { sources, gates, opens } = formula;
+  const { sources, gates, opens, index } = formula;
   const rounds: Rounds = new Uint16Array(sources.length);
-  const items = new Float64Array(gates.length);
-  const isOpen = (at: number) => items[at]! >= gates[at]!.items;
-  let waiting = among.filter((at) => isAlive(formula, lost, at));
+  const there = itemsLeft(formula, lost);
+  const open = new Float64Array(gates.length);
+  const isDark = lost.conditions.has('dark');
+  const isOpen = (at: number) => open[at]! >= gates[at]!.items;
+  let waiting = among.filter((at) => there[at]! > 0);
   for (let round = 1; waiting.length > 0; round += 1) {
     const joining: number[] = [];
     const staying: number[] = [];
     for (const at of waiting) {
-      const isMet = sources[at]!.needs.every((need) => need.gates?.some(isOpen) ?? true);
+      const isMet =
+        sources[at]!.needs.every((need) => need.gates?.some(isOpen) ?? true) &&
+        (!isDark || !index.needsLight[at]! || isOpen(index.light));
       (isMet ? joining : staying).push(at);
     }
     if (joining.length === 0) break;
     for (const at of joining) {
       rounds[at] = round;
-      for (const opened of opens[at]!) items[opened]! += itemsAlive(formula, lost, at);
+      for (const opened of opens[at]!) open[opened]! += there[at]!;
     }
     if (until.some((at) => rounds[at] === round)) break;
     waiting = staying;
@@ -44,27 +48,30 @@ export function roundsOf(
   return rounds;
 }
 
-/** How many items of a source's placement are left. */
-export function itemsAlive({ sources, goesWith }: Formula, lost: Lost, at: number): number {
-  const {
-    items,
-    placement: { id },
-  } = sources[at]!;
-  if (lost.holders.size > 0) {
-    if (lost.holders.has(id) || goesWith.get(id)!.some((holder) => lost.holders.has(holder)))
-      return 0;
+/** How many items of each source are left when something is lost; 0 for what does nothing anyway. */
+export function itemsLeft({ index }: Formula, lost: Lost): Int32Array {
+  const items = index.items.slice();
+  for (const [placement, many] of lost.pieces) {
+    for (const at of index.byPlacement.get(placement) ?? [])
+      items[at] = Math.max(0, items[at]! - many);
   }
-  return Math.max(0, items - (lost.pieces.get(id) ?? 0));
+  const gone = [
+    ...[...lost.holders].map((holder) => index.byHolder.get(holder)),
+    ...[...lost.conditions].map((condition) => index.byCondition.get(condition)),
+  ];
+  for (const sources of gone) for (const at of sources ?? []) items[at] = 0;
+  return items;
 }
 
-function isAlive(formula: Formula, lost: Lost, at: number): boolean {
-  return formula.sources[at]!.absence === null && itemsAlive(formula, lost, at) > 0;
-}
-
-/** The sources of any of these jobs and all that they may rely on, at any remove. */
+/**
+ * The sources of any of these jobs and all that they may rely on, at any remove.
+ *
+ * @param inTheDark what gives light is relied on too by what needs eyes.
+ */
 export function reliedOn(
-  { sources, gates, byJob }: Formula,
+  { sources, gates, byJob, index }: Formula,
   anyOf: readonly JobId[],
+  inTheDark = false,
 ): readonly number[] {
   const found = new Set(anyOf.flatMap((job) => byJob.get(job) ?? []));
   // A set grows while it is walked, and what was added is walked too.
@@ -73,6 +80,8 @@ export function reliedOn(
       for (const gate of need.gates ?? [])
         for (const member of gates[gate]!.sources) found.add(member);
     }
+    if (inTheDark && index.needsLight[at]!)
+      for (const member of gates[index.light]!.sources) found.add(member);
   }
   return [...found].sort((one, other) => one - other);
 }

@@ -17,6 +17,7 @@ import {
   type Placement,
   type Shelf,
 } from '../loadout';
+import { conditionIds, doneBySight, isKeptDry, isTakenBy, type ConditionId } from './conditions';
 import { absenceOf, goodAmong, sharesIn, type Absence } from '../upkeep';
 
 /** One supply of one placement: it counts while an item of the placement is alive and all it needs is met. */
@@ -32,6 +33,8 @@ export interface Source {
   /** Why it does nothing whatever else is there; null where nothing keeps it. */
   readonly absence: Absence | null;
   readonly needs: readonly Need[];
+  /** The conditions that take it by itself. */
+  readonly takenBy: readonly ConditionId[];
 }
 
 /** A demand, and the gates any of which meets it. */
@@ -61,6 +64,21 @@ export interface Formula {
    * The holders that go with all that is in them, by placement: those round it, and itself where it holds something.
    */
   readonly goesWith: ReadonlyMap<string, readonly string[]>;
+  /** What is counted when something is lost, by what is lost. */
+  readonly index: Index;
+}
+
+/** Looked up over and over while losses are tried: sources by their numbers. */
+export interface Index {
+  /** How many items of each source are there while nothing is lost; 0 for what does nothing anyway. */
+  readonly items: Int32Array;
+  readonly byPlacement: ReadonlyMap<string, readonly number[]>;
+  /** By holder, all that goes with it. */
+  readonly byHolder: ReadonlyMap<string, readonly number[]>;
+  readonly byCondition: ReadonlyMap<ConditionId, readonly number[]>;
+  /** The gate that opens while anything gives light, and which sources need it in the dark. */
+  readonly light: number;
+  readonly needsLight: readonly boolean[];
 }
 
 /**
@@ -108,18 +126,48 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
     if (isMetOn(groundUnder(tree, placement), demand)) return null;
     return demand.anyOf.flatMap((job) => gatesOfJob(job, demand));
   };
-  const sources = supplies.map((each): Source => ({
-    ...each,
-    needs: each.supply.demands.map((demand) => ({
-      demand,
-      gates: gatesFor(demand, each.placement),
-    })),
-  }));
+  const keptDry = new Map<string, boolean>();
+  const isDry = (placement: Placement): boolean => {
+    const found = keptDry.get(placement.id) ?? isKeptDry(tree, shelf, placement);
+    keptDry.set(placement.id, found);
+    return found;
+  };
+  const sources = supplies.map((each): Source => {
+    const { gear, supply, placement } = each;
+    const exposed = { gear, supply, isKeptDry: isDry(placement) };
+    return {
+      ...each,
+      needs: supply.demands.map((demand) => ({ demand, gates: gatesFor(demand, placement) })),
+      takenBy: conditionIds.filter((condition) => isTakenBy(condition, exposed)),
+    };
+  });
+  const [light] = gatesOfJob('light', { on: 'jobs', anyOf: ['light'], sorts: null, items: 1 });
   const opens: number[][] = sources.map(() => []);
   for (const [at, { sources: members }] of gates.entries()) {
     for (const member of members) opens[member]!.push(at);
   }
-  return { sources, gates, byJob, opens, goesWith: goesWithOf(loadout) };
+  const goesWith = goesWithOf(loadout);
+  const index = indexOf(sources, goesWith, light!);
+  return { sources, gates, byJob, opens, goesWith, index };
+}
+
+function indexOf(sources: readonly Source[], goesWith: Formula['goesWith'], light: number): Index {
+  const byPlacement = new Map<string, number[]>();
+  const byHolder = new Map<string, number[]>();
+  const byCondition = new Map<ConditionId, number[]>();
+  for (const [at, { placement, takenBy }] of sources.entries()) {
+    push(byPlacement, placement.id, at);
+    for (const holder of goesWith.get(placement.id)!) push(byHolder, holder, at);
+    for (const condition of takenBy) push(byCondition, condition, at);
+  }
+  return {
+    items: Int32Array.from(sources, ({ absence, items }) => (absence === null ? items : 0)),
+    byPlacement,
+    byHolder,
+    byCondition,
+    light,
+    needsLight: sources.map(({ supply }) => doneBySight.includes(supply.job)),
+  };
 }
 
 /** The current that there is where a kit stands: the house has mains, the vehicle its own; what is carried has none. */

@@ -1,26 +1,46 @@
-/** What is lost: so many items of a placement, and holders with all that is in them, each by its placement's id. */
+import type { ConditionId } from './conditions';
+
+/** What is lost: so many items of a placement, holders with all in them, each by its placement's id, and what holds. */
 export interface Lost {
   readonly pieces: ReadonlyMap<string, number>;
   readonly holders: ReadonlySet<string>;
+  readonly conditions: ReadonlySet<ConditionId>;
 }
 
-export const nothingLost: Lost = { pieces: new Map(), holders: new Set() };
+export const nothingLost: Lost = { pieces: new Map(), holders: new Set(), conditions: new Set() };
 
-/** One loss: an item of a placement that breaks or is dropped, or a holder with all that is in it. */
-export interface Loss {
+/** One loss: an item of a placement that breaks or is dropped, a holder with all that is in it, or a condition. */
+export type Loss = PartLost | { readonly kind: 'condition'; readonly condition: ConditionId };
+
+export interface PartLost {
   readonly kind: 'piece' | 'holder';
   readonly placement: string;
 }
 
-export function withLoss(lost: Lost, { kind, placement }: Loss): Lost {
-  if (kind === 'holder') return { ...lost, holders: new Set([...lost.holders, placement]) };
-  const before = lost.pieces.get(placement) ?? 0;
-  return { ...lost, pieces: new Map([...lost.pieces, [placement, before + 1]]) };
+export function withLoss(lost: Lost, loss: Loss): Lost {
+  switch (loss.kind) {
+    case 'holder':
+      return { ...lost, holders: new Set([...lost.holders, loss.placement]) };
+    case 'condition':
+      return { ...lost, conditions: new Set([...lost.conditions, loss.condition]) };
+    case 'piece': {
+      const before = lost.pieces.get(loss.placement) ?? 0;
+      return { ...lost, pieces: new Map([...lost.pieces, [loss.placement, before + 1]]) };
+    }
+  }
+}
+
+/** All of these lost at once. */
+export function allLost(losses: Iterable<Loss>): Lost {
+  let lost = nothingLost;
+  for (const loss of losses) lost = withLoss(lost, loss);
+  return lost;
 }
 
 /** All items of a placement, and what is in them, as when it stays at home. */
 export function withoutPlacement(lost: Lost, placement: string): Lost {
   return {
+    ...lost,
     pieces: new Map([...lost.pieces, [placement, Infinity]]),
     holders: new Set([...lost.holders, placement]),
   };

@@ -1,78 +1,19 @@
 import fc from 'fast-check';
 import { cells, relying } from '@/core/catalogue/kind';
-import { serves, type Gear, type JobId } from '@/core/gear';
+import type { Gear, JobId } from '@/core/gear';
 import { newPlacement, type Loadout, type Place } from '@/core/loadout';
 import { depthOf, formulaOf, singleLosses } from '@/core/ways';
 import { benchOf, gear, holder, kit } from '../../support/benches';
+import { doneByHand, everyLoss, setsByHand } from '../../support/losses-by-hand';
 import { cell, needyJobs, needyKit, supplyOf } from '../../support/kits-of-needs';
 
 type Shelf = ReadonlyMap<string, Gear>;
 
-/** Everything that can be lost, written out: each item by itself, each holder with something in it. */
-function everyLoss({ placements }: Loadout): readonly string[] {
-  return placements.flatMap(({ id, count }) => [
-    ...Array.from({ length: count }, (_, at) => `piece:${id}#${at + 1}`),
-    ...(placements.some(({ place }) => 'in' in place && place.in === id) ? [`holder:${id}`] : []),
-  ]);
-}
-
-/** Worked out the slow way: items one by one, and rounds until nothing changes. */
-function isDone(
-  loadout: Loadout,
-  shelf: Shelf,
-  anyOf: readonly JobId[],
-  lost: readonly string[],
-): boolean {
-  const byId = new Map(loadout.placements.map((placement) => [placement.id, placement]));
-  const isCarriedOff = (id: string): boolean => {
-    if (lost.includes(`holder:${id}`)) return true;
-    const { place } = byId.get(id)!;
-    return 'in' in place && isCarriedOff(place.in);
-  };
-  const items = loadout.placements.flatMap(({ id, gear: of, count }) =>
-    Array.from({ length: count }, (_, at) => ({
-      item: `piece:${id}#${at + 1}`,
-      id,
-      gear: shelf.get(of)!,
-    })).filter(
-      ({ item, gear: each }) => !lost.includes(item) && !isCarriedOff(id) && each.lentTo === null,
-    ),
-  );
-  const done = new Set<string>();
-  for (let before = -1; before < done.size;) {
-    before = done.size;
-    const does = (job: JobId) => items.filter(({ item }) => done.has(`${item} ${job}`));
-    const add: string[] = [];
-    for (const { item, gear: each } of items) {
-      for (const { job, demands } of each.supplies) {
-        const isMet = demands.every((demand) => {
-          if (demand.on === 'sun') return true;
-          const { sorts, items: wanted } = demand;
-          return demand.anyOf.some((other) => {
-            const sortsThere = does(other)
-              .map(({ gear: { supplies } }) => supplies.find((each) => each.job === other)!.sort)
-              .filter((sort) => serves(sort, sorts));
-            return sortsThere.some(
-              (sort) => sortsThere.filter((each) => each === sort).length >= wanted,
-            );
-          });
-        });
-        if (isMet) add.push(`${item} ${job}`);
-      }
-    }
-    add.forEach((each) => done.add(each));
-  }
-  return anyOf.some((job) => items.some(({ item }) => done.has(`${item} ${job}`)));
-}
-
 function depthByHand(loadout: Loadout, shelf: Shelf, anyOf: readonly JobId[]): number {
-  const losses = everyLoss(loadout);
-  const some = (from: number, many: number, lost: readonly string[]): boolean =>
-    many === 0
-      ? !isDone(loadout, shelf, anyOf, lost)
-      : losses.slice(from).some((loss, at) => some(from + at + 1, many - 1, [...lost, loss]));
-  for (let many = 0; many < 4; many += 1) if (some(0, many, [])) return many;
-  return 4;
+  const isDone = doneByHand(loadout, shelf);
+  const sets = setsByHand((lost) => isDone(anyOf, lost), everyLoss(loadout), 3);
+  if (sets === null) return 0;
+  return Math.min(4, ...sets.map((set) => set.split(' ').length));
 }
 
 describe('depth', () => {
@@ -101,8 +42,9 @@ describe('depth', () => {
           ({ kind, placement }) => `${kind}:${placement}${kind === 'piece' ? '#1' : ''}`,
         );
         const alike = everyLoss(loadout).filter((loss) => !/#[23]$/.test(loss));
-        const byHand = isDone(loadout, shelf, [job], [])
-          ? alike.filter((loss) => !isDone(loadout, shelf, [job], [loss]))
+        const isDone = doneByHand(loadout, shelf);
+        const byHand = isDone([job], new Set())
+          ? alike.filter((loss) => !isDone([job], new Set([loss])))
           : [];
         expect([...found].sort()).toEqual([...byHand].sort());
       }),

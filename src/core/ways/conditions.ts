@@ -1,0 +1,130 @@
+import { cavityOf, keepsWaterOut, type Gear, type Harm, type JobId, type Supply } from '../gear';
+import {
+  gearOf,
+  holdersAround,
+  isOnGround,
+  type Placement,
+  type Shelf,
+  type Tree,
+} from '../loadout';
+
+/** What holds everywhere at once, and takes what does not work in it. */
+export const conditionIds = [
+  'soaked',
+  'frozen',
+  'no-sun',
+  'dark',
+  'hot-store',
+  'cells-flat',
+  'no-flame',
+  'one-hand',
+] as const;
+export type ConditionId = (typeof conditionIds)[number];
+
+export function isConditionId(text: string): text is ConditionId {
+  return (conditionIds as readonly string[]).includes(text);
+}
+
+/** Each condition as a loss is named, and as what it does is said. */
+export const conditionWords: Readonly<
+  Record<ConditionId, { readonly name: string; readonly means: string }>
+> = {
+  soaked: {
+    name: 'soaked',
+    means: 'Everything that no closed waterproof holder keeps dry is wet through.',
+  },
+  frozen: { name: 'frozen', means: 'Below −5 °C for long enough that all of it is.' },
+  'no-sun': { name: 'no sun', means: 'Days without sun.' },
+  dark: {
+    name: 'dark',
+    means: 'Night: what has to be seen needs a light, and nobody sees a mirror.',
+  },
+  'hot-store': { name: 'hot store', means: 'It lay above 45 °C, as in a car in summer.' },
+  'cells-flat': { name: 'cells flat', means: 'All cells and all built-in batteries are empty.' },
+  'no-flame': { name: 'no flame', means: 'No open flame is allowed, or none will burn.' },
+  'one-hand': { name: 'one hand', means: 'One hand is hurt or holds on.' },
+};
+
+/** Jobs that need eyes: in the dark they are done only where something gives light. */
+export const doneBySight: readonly JobId[] = ['bearing', 'map', 'position', 'sew', 'guide'];
+
+/** Jobs of what burns, or makes burn. */
+const burning: readonly JobId[] = [
+  'flame',
+  'spark',
+  'sun-fire',
+  'tinder',
+  'fuel',
+  'stove',
+  'candle',
+];
+
+/** A supply as a condition looks at it. */
+export interface Exposed {
+  readonly gear: Gear;
+  readonly supply: Supply;
+  /** A closed waterproof holder is round it. */
+  readonly isKeptDry: boolean;
+}
+
+const takes: Readonly<Record<ConditionId, (exposed: Exposed) => boolean>> = {
+  soaked: ({ gear, supply, isKeptDry }) =>
+    !isKeptDry && (gear.failsIn.includes('wet') || isColdWhenWet(supply)),
+  frozen: ({ gear, supply }) => fails(gear, 'frost') && !isWaterInRigid(gear, supply),
+  'no-sun': ({ supply }) => demandsSun(supply),
+  dark: ({ supply }) => demandsSun(supply) || supply.job === 'signal-day',
+  'hot-store': ({ gear }) => fails(gear, 'heat'),
+  'cells-flat': ({ gear, supply }) => supply.job === 'cells' || isChargedElsewhere(gear),
+  'no-flame': ({ supply }) => burning.includes(supply.job),
+  'one-hand': ({ supply }) => supply.needsBothHands,
+};
+
+/** Whether a condition takes a supply by itself; what relies on it goes with it. */
+export function isTakenBy(condition: ConditionId, exposed: Exposed): boolean {
+  return takes[condition](exposed);
+}
+
+/** Whether any of the holders round a placement is waterproof where it lies, and closed. */
+export function isKeptDry(tree: Tree, shelf: Shelf, placement: Placement): boolean {
+  const around = holdersAround(tree, placement);
+  return [placement, ...around].some(({ place }, at) => {
+    if (isOnGround(place)) return false;
+    const cavity = cavityOf(gearOf(shelf, around[at]!), place.cavity);
+    return cavity !== undefined && keepsWaterOut(cavity);
+  });
+}
+
+function fails({ failsIn }: Gear, harm: Harm): boolean {
+  return failsIn.includes(harm);
+}
+
+function demandsSun({ demands }: Supply): boolean {
+  return demands.some(({ on }) => on === 'sun');
+}
+
+/** Down and cotton warm nobody while they are wet. */
+function isColdWhenWet({ job, facts }: Supply): boolean {
+  return (
+    (job === 'sleep' || job === 'insulate') &&
+    facts?.of === 'warmth' &&
+    (facts.stuff === 'down' || facts.stuff === 'cotton')
+  );
+}
+
+/** A rigid bottle keeps its water through frost, as ice; what else it does in frost is another matter. */
+function isWaterInRigid({ form }: Gear, { job }: Supply): boolean {
+  return form !== null && form.shape !== 'soft' && (job === 'water' || job === 'carry-water');
+}
+
+/** A device with a battery of its own that neither sun nor a crank fills. */
+function isChargedElsewhere({ supplies, care }: Gear): boolean {
+  const ownWh = (supply: Supply) =>
+    supply.facts?.of === 'light' || supply.facts?.of === 'power' ? supply.facts.ownWh : null;
+  const hasBattery =
+    supplies.some((supply) => ownWh(supply) !== null) || care.some(({ act }) => act === 'recharge');
+  if (!hasBattery || supplies.some(demandsSun)) return false;
+  const isCranked = supplies.some(
+    (supply) => supply.job === 'recharge' && supply.demands.length === 0 && ownWh(supply) === null,
+  );
+  return !isCranked;
+}
