@@ -17,7 +17,7 @@ function kitOf(make: typeof benchWith, pieces: number): WorkedOutKit {
 
 function exactly({ ways, own }: WorkedOutKit, upTo: 2 | 3): Set<string> {
   const found = new Set<string>();
-  for (const { question, sets } of lossesOfKit(ways, own.wishes, {
+  for (const { question, sets } of lossesOfKit(ways.formula, questionsOf(ways, own.wishes), {
     upTo,
     conditions: conditionIds,
   }))

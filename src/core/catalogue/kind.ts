@@ -1,4 +1,4 @@
-import { clothedClo, isBright, jobs, lightOf, plainSupply, sleepTempC } from '../gear';
+import { clothedClo, isBright, jobs, lightOf, onAny, plainSupply, sleepTempC } from '../gear';
 import type {
   Care,
   Cavity,
@@ -287,7 +287,7 @@ export function twoHanded(supply: Supply): Supply {
 }
 
 export function relying(...anyOf: JobId[]): Demand {
-  return { on: 'jobs', anyOf, sorts: null, items: 1 };
+  return onAny(...anyOf);
 }
 
 /** Something that does a job and is of one of these sorts. */

@@ -4,6 +4,7 @@ import {
   itemsToldApart,
   lossesOfKit,
   lossId,
+  questionsOf,
   whatCanBeLost,
   writtenOut,
   type LossSearch,
@@ -44,10 +45,12 @@ export function lossesInWords(
       }));
     },
   );
-  const jobs = [...lossesOfKit(ways, own.wishes, search)].map(({ question, depth, sets }) => ({
-    job: question.id,
-    depth,
-    sets: writtenOut(ways.formula, sets),
-  }));
+  const jobs = [...lossesOfKit(ways.formula, questionsOf(ways, own.wishes), search)].map(
+    ({ question, depth, sets }) => ({
+      job: question.id,
+      depth,
+      sets: writtenOut(ways.formula, sets),
+    }),
+  );
   return { losses, jobs };
 }

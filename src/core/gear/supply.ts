@@ -41,6 +41,11 @@ export function isForCells(demand: Demand): demand is JobsDemand {
   return demand.on === 'jobs' && demand.anyOf.includes('cells');
 }
 
+/** That one item is needed which does any of these jobs, of whatever sort. */
+export function onAny(...anyOf: readonly JobId[]): JobsDemand {
+  return { on: 'jobs', anyOf, sorts: null, items: 1 };
+}
+
 /** A supply of which nothing more is known. */
 export function plainSupply(job: JobId, fitness: Fitness, amount: number | null): Supply {
   return {

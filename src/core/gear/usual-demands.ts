@@ -1,11 +1,7 @@
 import { igniteJobs, type JobId } from './jobs';
-import { plainSupply, type Demand, type Supply } from './supply';
+import { onAny, plainSupply, type Demand, type Supply } from './supply';
 
-const fire: Demand = { on: 'jobs', anyOf: igniteJobs, sorts: null, items: 1 };
-
-function on(...anyOf: JobId[]): Demand {
-  return { on: 'jobs', anyOf, sorts: null, items: 1 };
-}
+const fire = onAny(...igniteJobs);
 
 /**
  * What whatever does a job usually relies on, by what at least half of the catalogue’s kinds ask that are made for it or serve. A
@@ -14,14 +10,14 @@ function on(...anyOf: JobId[]): Demand {
 export const usualDemands: Partial<Readonly<Record<JobId, readonly Demand[]>>> = {
   spark: [{ on: 'jobs', anyOf: ['tinder'], sorts: ['spark', 'ember'], items: 1 }],
   'sun-fire': [{ on: 'sun' }, { on: 'jobs', anyOf: ['tinder'], sorts: ['ember'], items: 1 }],
-  stove: [fire, on('fuel')],
+  stove: [fire, onAny('fuel')],
   boil: [fire],
-  'treat-water': [on('carry-water')],
+  'treat-water': [onAny('carry-water')],
   candle: [fire],
-  light: [on('cells')],
-  roof: [on('cord', 'line')],
-  sew: [on('thread')],
-  'warm-pack': [on('boil')],
+  light: [onAny('cells')],
+  roof: [onAny('cord', 'line')],
+  sew: [onAny('thread')],
+  'warm-pack': [onAny('boil')],
 };
 
 /** What is said to do a job and no more: it serves, and relies on what is usual. */

@@ -58,8 +58,7 @@ export function lastsBeside(
   brief: Brief,
   units: UnitSystem,
 ): BothLast {
-  const lasts = (pieces: Loadout) =>
-    needsUnder(needsKitUnder(pieces, kit.bench.shelf, brief, kit.day, units)).lasts;
+  const lasts = (pieces: Loadout) => needsUnder(needsKitUnder(pieces, kit, brief, units)).lasts;
   return { alone: lasts(kit.whole), together: lasts(withOthers(kit.whole, others)) };
 }
 

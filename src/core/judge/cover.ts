@@ -1,6 +1,6 @@
 import { capital, demandInWords, jobsInWords, lackInWords, type Demand, type JobId } from '../gear';
 import { absenceInWords, type Absence } from '../upkeep';
-import { allInOne } from '../ways';
+import { allInOne, conditionWords, type ConditionId } from '../ways';
 import type { Rule } from './finding';
 import { mustsOf } from '../scheme/musts';
 
@@ -8,6 +8,7 @@ interface Would {
   readonly placement: string;
   readonly absence: Absence | null;
   readonly unmet: readonly Demand[];
+  readonly takenBy: readonly ConditionId[];
 }
 
 /** Nothing does what a kit must be able to do. */
@@ -22,7 +23,12 @@ export const nothingDoesIt: Rule<{
       .map(({ anyOf }) => {
         const would = ways.idle
           .filter(({ supply }) => anyOf.includes(supply.job))
-          .map(({ placement, absence, unmet }) => ({ placement: placement.id, absence, unmet }));
+          .map(({ placement, absence, unmet, takenBy }) => ({
+            placement: placement.id,
+            absence,
+            unmet,
+            takenBy,
+          }));
         return {
           severity: 'stop',
           about: would.map(({ placement }) => placement),
@@ -36,8 +42,10 @@ export const nothingDoesIt: Rule<{
 };
 
 /** `would, with tinder and 2 × AA cells`; `is lent`. */
-function whyIdle({ absence, unmet }: Would): string {
+function whyIdle({ absence, unmet, takenBy }: Would): string {
   if (absence !== null) return absenceInWords(absence);
+  if (takenBy.length > 0)
+    return `does not work ${takenBy.map((condition) => conditionWords[condition].then).join(' and ')}`;
   return `would, with ${unmet.map(demandInWords).join(' and ')}`;
 }
 

@@ -55,9 +55,9 @@ export function seasonSwap(
   to: Brief,
   units: UnitSystem,
 ): SeasonSwap {
-  const { whole, bench, day, totals } = kit;
+  const { whole, totals } = kit;
   const under = (loadout: Loadout, brief: Brief) =>
-    needsUnder(needsKitUnder(loadout, bench.shelf, brief, day, units));
+    needsUnder(needsKitUnder(loadout, kit, brief, units));
   const here = under(whole, from).needs;
   const there = under(whole, to);
   const rules = brokenRules(kit, whole, to);

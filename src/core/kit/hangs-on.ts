@@ -69,11 +69,9 @@ export function hangsOn(
   units: UnitSystem,
   most = 3,
 ): ReadonlyMap<NeedId, readonly HangsOn[]> {
-  const { whole, bench, day } = kit;
-  const under = (other: Brief) =>
-    needsUnder(needsKitUnder(whole, bench.shelf, other, day, units)).needs;
+  const under = (other: Brief) => needsUnder(needsKitUnder(kit.whole, kit, other, units)).needs;
   const before = new Map(under(brief).map((need) => [need.need, need]));
-  const told = conditionsOf(brief, day);
+  const told = conditionsOf(brief, kit.day);
   const found = new Map<NeedId, HangsOn[]>();
   for (const [inWords, worse] of steps) {
     const other = worse(brief, told);

@@ -22,10 +22,10 @@ export function lastingByLayers(
   brief: Brief,
   units: UnitSystem,
 ): readonly LayerLasts[] {
-  const { whole, bench, day } = kit;
+  const { whole } = kit;
   return (['on the body', 'body and bag', 'all of it'] as const).map((layer) => {
     const pieces = inLayer(kit, layer);
-    const { lasts, needs } = needsUnder(needsKitUnder(pieces, bench.shelf, brief, day, units));
+    const { lasts, needs } = needsUnder(needsKitUnder(pieces, kit, brief, units));
     return {
       layer,
       pieces: pieces === whole ? whole.placements.length : pieces.placements.length,

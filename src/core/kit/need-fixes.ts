@@ -145,12 +145,13 @@ function byWorth(one: NeedFix, other: NeedFix): number {
 
 /** The need with so many of a piece laid out beside what is there. */
 function needAfter(
-  { whole, bench, day }: WorkedOutKit,
+  kit: WorkedOutKit,
   brief: Brief,
   need: NeedId,
   gear: Gear | null,
   count: number,
 ): Need {
+  const { whole, bench } = kit;
   const id = 'the-piece-that-is-tried';
   const loadout: Loadout =
     gear === null
@@ -164,7 +165,10 @@ function needAfter(
     const isHere = shelf.has(gear.id);
     shelf.set(gear.id, isHere ? gear : { ...gear, ownership: 'owned', count });
   }
-  return needOf(needsKitUnder(loadout, shelf, brief, day, 'metric'), need);
+  return needOf(
+    needsKitUnder(loadout, { bench, day: kit.day, holding: kit.holding, shelf }, brief, 'metric'),
+    need,
+  );
 }
 
 function doesJob({ supplies }: Gear, job: JobId): boolean {

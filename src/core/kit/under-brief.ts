@@ -8,6 +8,12 @@ import type { WorkedOutKit } from './worked-out';
 
 export { massByDays } from '../needs';
 
+/** When and where needs are worked out. */
+type OnDay = Pick<WorkedOutKit, 'bench' | 'day' | 'holding'> & {
+  /** Another shelf than the bench’s, as where a piece is tried that is not on it. */
+  readonly shelf?: Shelf;
+};
+
 /** A kit under a brief: what that comes to, every need, and how long it lasts. */
 export interface UnderBrief {
   readonly kit: NeedsKit;
@@ -21,8 +27,7 @@ export interface UnderBrief {
  * @param brief its own, or any other that it is held against.
  */
 export function underBrief(kit: WorkedOutKit, brief: Brief, units: UnitSystem): UnderBrief {
-  const { whole, bench, day, ways } = kit;
-  return needsUnder(needsKitUnder(whole, bench.shelf, brief, day, units, ways));
+  return needsUnder(needsKitUnder(kit.whole, kit, brief, units, kit.ways));
 }
 
 /** Every need of what a kit comes to under a brief. */
@@ -34,21 +39,20 @@ export function needsUnder(kit: NeedsKit): UnderBrief {
 /**
  * What pieces come to under a brief, on the trip’s last day.
  *
- * @param today YYYY-MM-DD.
+ * @param on the kit whose pieces they are, for its shelf, its day and what holds there.
  * @param waysToday what the pieces do today, where that is known already.
  */
 export function needsKitUnder(
   pieces: Loadout,
-  shelf: Shelf,
+  { bench, day: today, holding, shelf = bench.shelf }: OnDay,
   brief: Brief,
-  today: string,
   units: UnitSystem,
   waysToday?: Ways,
 ): NeedsKit {
   const conditions = conditionsOf(brief, today);
   const day = conditions.period?.lastDay ?? today;
   const loadout = pieces.brief === brief ? pieces : { ...pieces, brief };
-  const ways = day === today && waysToday ? waysToday : waysOf(loadout, shelf, day);
+  const ways = day === today && waysToday ? waysToday : waysOf(loadout, shelf, day, holding);
   const totals = totalsOf(loadout, shelf);
   return needsKitOf(loadout, shelf, brief, conditions, { ways, totals, day, units });
 }

@@ -12,7 +12,7 @@ import {
   type Tree,
 } from '../loadout';
 import { coverOf, type Cover, type Scheme } from '../scheme';
-import { waysOf, type Ways } from '../ways';
+import { nothingHolds, waysOf, type ConditionId, type Ways } from '../ways';
 import { once } from './once';
 
 /**
@@ -27,6 +27,8 @@ export interface WorkedOutKit {
   readonly whole: Loadout;
   /** YYYY-MM-DD. */
   readonly day: string;
+  /** The conditions under which it is looked at; none but where somebody asks what is left then. */
+  readonly holding: ReadonlySet<ConditionId>;
   readonly tree: Tree;
   readonly totals: LoadoutTotals;
   readonly ways: Ways;
@@ -58,19 +60,22 @@ const known = new WeakMap<Loadout, Known>();
  * before, whatever else has changed on the bench.
  *
  * @param laidOut what is known of how its cavities were laid out. The same function is taken to know the same.
+ * @param holding conditions that hold everywhere. The same set is taken to hold the same.
  */
 export function workedOut(
   bench: Bench,
   own: Loadout,
   day: string,
   laidOut: LaidOut = notLaidOut,
+  holding: ReadonlySet<ConditionId> = nothingHolds,
 ): WorkedOutKit {
-  const parts = partsOf(bench, own, day);
+  const parts = partsOf(bench, own, day, holding);
   return {
     bench,
     own,
     whole: parts.whole,
     day,
+    holding,
     get tree() {
       return parts.tree;
     },
@@ -88,11 +93,22 @@ export function workedOut(
   };
 }
 
-function partsOf(bench: Bench, own: Loadout, day: string): Parts {
+function partsOf(
+  bench: Bench,
+  own: Loadout,
+  day: string,
+  holding: ReadonlySet<ConditionId>,
+): Parts {
   const along = alongIn(bench, own);
   const before = known.get(own);
-  if (before && before.parts.day === day && isAsBefore(before, bench, along)) return before.parts;
-  const parts = newParts(bench, own, day);
+  if (
+    before &&
+    before.parts.day === day &&
+    before.parts.holding === holding &&
+    isAsBefore(before, bench, along)
+  )
+    return before.parts;
+  const parts = newParts(bench, own, day, holding);
   known.set(own, { parts, shelf: bench.shelf, along });
   return parts;
 }
@@ -115,10 +131,15 @@ function isAsBefore(
   );
 }
 
-function newParts(bench: Bench, own: Loadout, day: string): Parts {
+function newParts(
+  bench: Bench,
+  own: Loadout,
+  day: string,
+  holding: ReadonlySet<ConditionId>,
+): Parts {
   const { shelf } = bench;
   const whole = withModules(bench, own);
-  const ways = once(() => waysOf(whole, shelf, day));
+  const ways = once(() => waysOf(whole, shelf, day, holding));
   const byBulk = once(() => loadsOf(whole, shelf));
   const loads = new WeakMap<LaidOut, readonly CavityLoad[]>();
   const covers = new WeakMap<Scheme, Cover>();
@@ -126,6 +147,7 @@ function newParts(bench: Bench, own: Loadout, day: string): Parts {
     own,
     whole,
     day,
+    holding,
     get tree() {
       return treeOf(whole);
     },

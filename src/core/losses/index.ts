@@ -1,3 +1,4 @@
+export * from './board';
 export * from './losses-of-kit';
 export * from './minimal-sets';
 export * from './questions';

@@ -1,7 +1,6 @@
-import type { Wish } from '../loadout';
-import { deepest, type Loss, type Ways } from '../ways';
+import { deepest, type Formula, type Loss } from '../ways';
 import { minimalSets, type LossSearch } from './minimal-sets';
-import { questionsOf, type Question } from './questions';
+import type { Question } from './questions';
 
 /** What leaves one thing undone that is asked of a kit. */
 export interface QuestionLost {
@@ -11,18 +10,14 @@ export interface QuestionLost {
   readonly sets: readonly (readonly Loss[])[];
 }
 
-/**
- * What leaves undone each thing that a kit must do or does, one after the other, so that whoever asks can stop in between.
- *
- * @throws never; a kit that does nothing has only what it must do, undone.
- */
+/** What leaves each of these things undone, one after the other, so that whoever asks can stop in between. */
 export function* lossesOfKit(
-  ways: Ways,
-  wishes: readonly Wish[],
+  formula: Formula,
+  questions: readonly Question[],
   search: LossSearch,
 ): Generator<QuestionLost, void> {
-  for (const question of questionsOf(ways, wishes)) {
-    const { isDone, sets } = minimalSets(ways.formula, question.anyOf, search);
+  for (const question of questions) {
+    const { isDone, sets } = minimalSets(formula, question.anyOf, search);
     yield { question, depth: isDone ? (sets[0]?.length ?? deepest) : 0, sets };
   }
 }

@@ -12,18 +12,22 @@ export interface Question {
   readonly wanted: number | null;
 }
 
-/** Everything that a kit must be able to do, and every other job that it does. */
-export function questionsOf(ways: Ways, wishes: readonly Wish[]): readonly Question[] {
+/** Everything that a kit must be able to do, what else is asked, and every other job that it does. */
+export function questionsOf(
+  ways: Ways,
+  wishes: readonly Wish[],
+  also: readonly (readonly JobId[])[] = [],
+): readonly Question[] {
   const musts = mustsOf(wishes).map(({ anyOf, wanted }): Question => ({
     id: questionId(anyOf),
     anyOf,
     wanted,
   }));
-  const asked = new Set(musts.map(({ id }) => id));
-  const others = jobIds
-    .filter((job) => ways.byJob.has(job) && !asked.has(job))
-    .map((job): Question => ({ id: job, anyOf: [job], wanted: null }));
-  return [...musts, ...others];
+  const others = [...also, ...jobIds.filter((job) => ways.byJob.has(job)).map((job) => [job])].map(
+    (anyOf): Question => ({ id: questionId(anyOf), anyOf, wanted: null }),
+  );
+  const known = new Set<string>();
+  return [...musts, ...others].filter(({ id }) => !known.has(id) && known.add(id));
 }
 
 export function questionId(anyOf: readonly JobId[]): string {

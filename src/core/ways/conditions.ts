@@ -25,24 +25,46 @@ export function isConditionId(text: string): text is ConditionId {
   return (conditionIds as readonly string[]).includes(text);
 }
 
-/** Each condition as a loss is named, and as what it does is said. */
+/** How a condition is named as a loss, how it is said of what does not work in it, and what it means. */
 export const conditionWords: Readonly<
-  Record<ConditionId, { readonly name: string; readonly means: string }>
+  Record<ConditionId, { readonly name: string; readonly then: string; readonly means: string }>
 > = {
   soaked: {
     name: 'soaked',
+    then: 'when soaked',
     means: 'Everything that no closed waterproof holder keeps dry is wet through.',
   },
-  frozen: { name: 'frozen', means: 'Below −5 °C for long enough that all of it is.' },
-  'no-sun': { name: 'no sun', means: 'Days without sun.' },
+  frozen: {
+    name: 'frozen',
+    then: 'when frozen',
+    means: 'Below −5 °C, for long enough that all of it is.',
+  },
+  'no-sun': { name: 'no sun', then: 'without sun', means: 'Days without sun.' },
   dark: {
     name: 'dark',
+    then: 'in the dark',
     means: 'Night: what has to be seen needs a light, and nobody sees a mirror.',
   },
-  'hot-store': { name: 'hot store', means: 'It lay above 45 °C, as in a car in summer.' },
-  'cells-flat': { name: 'cells flat', means: 'All cells and all built-in batteries are empty.' },
-  'no-flame': { name: 'no flame', means: 'No open flame is allowed, or none will burn.' },
-  'one-hand': { name: 'one hand', means: 'One hand is hurt or holds on.' },
+  'hot-store': {
+    name: 'hot store',
+    then: 'after a hot store',
+    means: 'It lay above 45 °C, as in a car in summer.',
+  },
+  'cells-flat': {
+    name: 'cells flat',
+    then: 'with its cells flat',
+    means: 'All cells are empty, and all batteries that neither sun nor a crank fills.',
+  },
+  'no-flame': {
+    name: 'no flame',
+    then: 'without a flame',
+    means: 'No open flame is allowed, or none will burn.',
+  },
+  'one-hand': {
+    name: 'one hand',
+    then: 'with one hand',
+    means: 'One hand is hurt, or holds on.',
+  },
 };
 
 /** Jobs that need eyes: in the dark they are done only where something gives light. */

@@ -1,4 +1,5 @@
 import {
+  onAny,
   serves,
   type Demand,
   type Gear,
@@ -141,7 +142,7 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
       takenBy: conditionIds.filter((condition) => isTakenBy(condition, exposed)),
     };
   });
-  const [light] = gatesOfJob('light', { on: 'jobs', anyOf: ['light'], sorts: null, items: 1 });
+  const [light] = gatesOfJob('light', onAny('light'));
   const opens: number[][] = sources.map(() => []);
   for (const [at, { sources: members }] of gates.entries()) {
     for (const member of members) opens[member]!.push(at);

@@ -9,6 +9,9 @@ export interface Lost {
 
 export const nothingLost: Lost = { pieces: new Map(), holders: new Set(), conditions: new Set() };
 
+/** No condition holds. */
+export const nothingHolds: ReadonlySet<ConditionId> = nothingLost.conditions;
+
 /** One loss: an item of a placement that breaks or is dropped, a holder with all that is in it, or a condition. */
 export type Loss = PartLost | { readonly kind: 'condition'; readonly condition: ConditionId };
 

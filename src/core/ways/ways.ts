@@ -1,7 +1,9 @@
-import type { Demand, Gear, JobId, Supply } from '../gear';
+import { onAny, type Demand, type Gear, type JobId, type Supply } from '../gear';
 import { gearOf, treeOf, type Loadout, type Placement, type Shelf } from '../loadout';
 import { absenceOf, sharesIn, type Absence } from '../upkeep';
+import { doneBySight, type ConditionId } from './conditions';
 import { depthOf } from './depth';
+import { nothingHolds, nothingLost } from './lost';
 import { roundsOf, type Rounds } from './evaluate';
 import { formulaOf, type Formula, type Source } from './formula';
 
@@ -23,9 +25,11 @@ export interface Idle {
   readonly supply: Supply;
   readonly absence: Absence | null;
   readonly unmet: readonly Demand[];
+  /** Of the conditions that hold, those that take it. */
+  readonly takenBy: readonly ConditionId[];
 }
 
-/** What a kit can do on a day, worked out once. */
+/** What a kit can do on a day, and under what holds there, worked out once. */
 export interface Ways {
   readonly formula: Formula;
   readonly rounds: Rounds;
@@ -45,17 +49,30 @@ export interface Ways {
  *
  * @param loadout with the kits that go along laid into it.
  * @param day YYYY-MM-DD; null where dates are not asked about.
+ * @param holding what holds everywhere: what it takes is no way, and is idle without a reason of its own.
  */
-export function waysOf(loadout: Loadout, shelf: Shelf, day: string | null): Ways {
+export function waysOf(
+  loadout: Loadout,
+  shelf: Shelf,
+  day: string | null,
+  holding: ReadonlySet<ConditionId> = nothingHolds,
+): Ways {
   const formula = formulaOf(loadout, shelf, day);
-  const rounds = roundsOf(formula);
+  const lost = { ...nothingLost, conditions: holding };
+  const rounds = roundsOf(formula, lost);
   const tree = treeOf(loadout);
   const all: Way[] = [];
   const idle: Idle[] = [];
   for (const [at, source] of formula.sources.entries()) {
     const { placement, gear, supply, absence } = source;
     if (rounds[at] === 0) {
-      idle.push({ placement, supply, absence, unmet: unmetOf(formula, rounds, source) });
+      idle.push({
+        placement,
+        supply,
+        absence,
+        unmet: unmetOf(formula, rounds, source, holding),
+        takenBy: source.takenBy.filter((condition) => holding.has(condition)),
+      });
       continue;
     }
     const isToBeEmptied = holdsWater.includes(supply.job) && tree.within(placement.id).length > 0;
@@ -64,7 +81,7 @@ export function waysOf(loadout: Loadout, shelf: Shelf, day: string | null): Ways
   const depths = new Map<string, number>();
   const depth = (anyOf: readonly JobId[]): number => {
     const name = anyOf.join();
-    const found = depths.get(name) ?? depthOf(formula, anyOf);
+    const found = depths.get(name) ?? depthOf(formula, anyOf, lost);
     depths.set(name, found);
     return found;
   };
@@ -87,13 +104,18 @@ export function waysOf(loadout: Loadout, shelf: Shelf, day: string | null): Ways
 const holdsWater: readonly JobId[] = ['carry-water', 'boil', 'eat'];
 
 function unmetOf(
-  { sources, gates }: Formula,
+  { sources, gates, index }: Formula,
   rounds: Rounds,
-  { needs }: Source,
+  { needs, supply }: Source,
+  holding: ReadonlySet<ConditionId>,
 ): readonly Demand[] {
-  return needs
-    .filter((need) => need.gates !== null && !need.gates.some(isOpen))
-    .map(({ demand }) => demand);
+  const isUnseen = holding.has('dark') && doneBySight.includes(supply.job) && !isOpen(index.light);
+  return [
+    ...needs
+      .filter((need) => need.gates !== null && !need.gates.some(isOpen))
+      .map(({ demand }) => demand),
+    ...(isUnseen ? [onAny('light')] : []),
+  ];
 
   function isOpen(gate: number): boolean {
     const { sources: members, items } = gates[gate]!;

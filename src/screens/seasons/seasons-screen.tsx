@@ -20,7 +20,7 @@ import { standingSigns } from '@/ui/kit/standing-signs';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
-import { callSwap } from '@/workers/thrift-calls';
+import { callSwap } from '@/workers/prove-calls';
 
 /** The same kit against two of its briefs: what the other does not ask for, what it lacks there, and the swap. */
 export function SeasonsScreen() {

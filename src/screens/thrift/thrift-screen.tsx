@@ -18,7 +18,7 @@ import { NoKit } from '@/ui/kit/no-kit';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
-import { callSpared } from '@/workers/thrift-calls';
+import { callSpared } from '@/workers/prove-calls';
 
 /** What could stay at home, by the mass it saves, each with what would be lost; and what the kit costs. */
 export function ThriftScreen() {

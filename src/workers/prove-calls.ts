@@ -1,11 +1,13 @@
+import { proxy } from 'comlink';
 import type { SeasonSwap } from '@/core/judge/season-swap';
 import type { Spared } from '@/core/judge/thrift';
 import { benchOfKit, type Bench } from '@/core/loadout';
 import { Beside, BesideFailed, type Call } from './beside';
-import type { SwapAsked, ThriftWorker } from './thrift.worker';
 
-const thrift = new Beside<ThriftWorker>(
-  () => new Worker(new URL('./thrift.worker.ts', import.meta.url), { type: 'module' }),
+import type { LossesAsked, LossesFound, ProveWorker, SwapAsked } from './prove.worker';
+
+const prove = new Beside<ProveWorker>(
+  () => new Worker(new URL('./prove.worker.ts', import.meta.url), { type: 'module' }),
 );
 
 /**
@@ -15,7 +17,7 @@ const thrift = new Beside<ThriftWorker>(
  */
 export function callSpared(bench: Bench, kit: string, day: string): Call<readonly Spared[]> {
   const own = benchOfKit(bench, kit);
-  const call = thrift.call<readonly Spared[]>((remote, id) => remote.spared(id, own, kit, day));
+  const call = prove.call<readonly Spared[]>((remote, id) => remote.spared(id, own, kit, day));
   return { ...call, result: call.result.catch((error: unknown) => here(error, own, kit, day)) };
 }
 
@@ -43,7 +45,7 @@ export function callSwap(
   day: string,
   asked: SwapAsked,
 ): Call<SeasonSwap> {
-  const call = thrift.call<SeasonSwap>((remote, id) => remote.swap(id, bench, kit, day, asked));
+  const call = prove.call<SeasonSwap>((remote, id) => remote.swap(id, bench, kit, day, asked));
   const swapHere = async (error: unknown): Promise<SeasonSwap> => {
     if (!(error instanceof BesideFailed)) throw error;
     const [{ seasonSwap }, { workedOut }] = await Promise.all([
@@ -54,4 +56,35 @@ export function callSwap(
     return seasonSwap(workedOut(bench, bench.loadouts.get(kit)!, day), from, to, units);
   };
   return { ...call, result: call.result.catch(swapHere) };
+}
+
+/**
+ * Every minimal set of losses that leaves undone what a kit must do and does; on the page itself, in one go, where the browser
+ * starts nothing beside it.
+ *
+ * @param tell how many of the questions are answered, now and then.
+ */
+export function callLosses(
+  bench: Bench,
+  kit: string,
+  day: string,
+  asked: LossesAsked,
+  tell: (done: number, outOf: number) => void,
+): Call<LossesFound> {
+  const own = benchOfKit(bench, kit);
+  const call = prove.call<LossesFound>((remote, id) =>
+    remote.losses(id, own, kit, day, asked, proxy(tell)),
+  );
+  const lossesHere = async (error: unknown): Promise<LossesFound> => {
+    if (!(error instanceof BesideFailed)) throw error;
+    const [{ lossesOfKit, questionsOf }, { workedOut }] = await Promise.all([
+      import('@/core/losses'),
+      import('@/core/kit'),
+    ]);
+    const { ways, own: kept } = workedOut(own, own.loadouts.get(kit)!, day);
+    const questions = questionsOf(ways, kept.wishes, asked.also);
+    const found = [...lossesOfKit(ways.formula, questions, asked.search)];
+    return { asked: found, outOf: questions.length };
+  };
+  return { ...call, result: call.result.catch(lossesHere) };
 }

@@ -1,0 +1,82 @@
+import { expose } from 'comlink';
+import type { Brief } from '@/core/brief';
+import { seasonSwap, type SeasonSwap } from '@/core/judge/season-swap';
+import { sparedBy, type Spared } from '@/core/judge/thrift';
+import { workedOut } from '@/core/kit';
+import type { Bench } from '@/core/loadout';
+import { lossesOfKit, questionsOf, type LossSearch, type QuestionLost } from '@/core/losses';
+import type { JobId } from '@/core/gear';
+import type { UnitSystem } from '@/core/quantity';
+import { cancel, inSlices } from './slices';
+
+/** How often the page is told, at most. */
+const tellMs = 150;
+
+/** What the page asks that takes too long for it. */
+export const proveWorker = {
+  /** What of a kit could stay at home, as it stands on a day. */
+  spared(_id: string, bench: Bench, kit: string, day: string): readonly Spared[] {
+    return sparedBy(workedOut(bench, bench.loadouts.get(kit)!, day));
+  },
+
+  /** What of a kit another brief does not ask for, and what it lacks there. */
+  swap(_id: string, bench: Bench, kit: string, day: string, asked: SwapAsked): SeasonSwap {
+    return swapOf(bench, kit, day, asked);
+  },
+
+  /** Every minimal set of losses that leaves undone what is asked of a kit; as far as it came where it is cancelled. */
+  async losses(
+    id: string,
+    bench: Bench,
+    kit: string,
+    day: string,
+    { also, search }: LossesAsked,
+    tell: (done: number, outOf: number) => void,
+  ): Promise<LossesFound> {
+    const { ways, own } = workedOut(bench, bench.loadouts.get(kit)!, day);
+    const questions = questionsOf(ways, own.wishes, also);
+    const asked: QuestionLost[] = [];
+    let told = performance.now();
+    await inSlices(id, lossesOfKit(ways.formula, questions, search), Infinity, (found) => {
+      asked.push(found);
+      if (performance.now() - told < tellMs) return;
+      told = performance.now();
+      tell(asked.length, questions.length);
+    });
+    return { asked, outOf: questions.length };
+  },
+
+  cancel,
+};
+
+/** What is asked about losses: beside what a kit must do and does, these; and which losses are looked at. */
+export interface LossesAsked {
+  readonly also: readonly (readonly JobId[])[];
+  readonly search: LossSearch;
+}
+
+export interface LossesFound {
+  readonly asked: readonly QuestionLost[];
+  /** How many questions there were; more than were answered where it was stopped. */
+  readonly outOf: number;
+}
+
+/** The briefs that a kit goes from and to, and in which units that is told. */
+export interface SwapAsked {
+  readonly from: Brief;
+  readonly to: Brief;
+  readonly units: UnitSystem;
+}
+
+function swapOf(
+  bench: Bench,
+  kit: string,
+  day: string,
+  { from, to, units }: SwapAsked,
+): SeasonSwap {
+  return seasonSwap(workedOut(bench, bench.loadouts.get(kit)!, day), from, to, units);
+}
+
+export type ProveWorker = typeof proveWorker;
+
+expose(proveWorker);

@@ -1,0 +1,65 @@
+import fc from 'fast-check';
+import { lossBoard, lossesOfKit, mostLeft, whatCanBeLost, type Question } from '@/core/losses';
+import { conditionIds, depthOf, formulaOf, nothingLost, withLoss } from '@/core/ways';
+import { exposedJobs, exposedKit } from '../../support/kits-of-needs';
+
+const questions: readonly Question[] = exposedJobs.map((job, at) => ({
+  id: job,
+  anyOf: [job],
+  wanted: at < 3 ? 2 : null,
+}));
+
+describe('the board of losses', () => {
+  it('says of each loss what is left as the depth without it does', () => {
+    fc.assert(
+      fc.property(exposedKit({ bags: 3, pieces: 10, count: 3 }), ({ loadout, shelf }) => {
+        const formula = formulaOf(loadout, shelf, null);
+        const search = { upTo: 3, conditions: conditionIds } as const;
+        const asked = [...lossesOfKit(formula, questions, search)];
+        const board = lossBoard(asked, whatCanBeLost(loadout));
+        for (const { loss, left } of board.rows) {
+          const byHand = exposedJobs.map((job) =>
+            Math.min(mostLeft, depthOf(formula, [job], withLoss(nothingLost, loss))),
+          );
+          expect(left).toEqual(byHand);
+        }
+        const now = exposedJobs.map((job) => Math.min(mostLeft, depthOf(formula, [job])));
+        expect(board.now).toEqual(now);
+        const hurts = board.rows.map((row) => row.hurts);
+        expect(hurts).toEqual([...hurts].sort((one, other) => other - one));
+        for (const { left, hurts: much } of board.rows) {
+          const isAsBefore = left.every((ways, at) => ways > 0 || now[at] === 0);
+          if (much >= 1000 || isAsBefore) continue;
+          // What is undone of what nobody asks for is told too, and never weighs as much as what is asked.
+          expect(left.slice(0, 3).every((ways, at) => ways > 0 || now[at] === 0)).toBe(true);
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it('with something lost already, says what is left after that and the next', () => {
+    fc.assert(
+      fc.property(
+        exposedKit({ bags: 3, pieces: 8, count: 3 }),
+        fc.nat(),
+        ({ loadout, shelf }, which) => {
+          const formula = formulaOf(loadout, shelf, null);
+          const losses = whatCanBeLost(loadout);
+          const first = losses[which % losses.length]!;
+          const given = withLoss(nothingLost, first);
+          const search = { upTo: 3, conditions: conditionIds, given } as const;
+          const board = lossBoard([...lossesOfKit(formula, questions, search)], losses);
+          for (const { loss, left } of board.rows) {
+            const both = withLoss(given, loss);
+            const byHand = exposedJobs.map((job) =>
+              Math.min(mostLeft, depthOf(formula, [job], both)),
+            );
+            expect(left).toEqual(byHand);
+          }
+        },
+      ),
+      { numRuns: 100 },
+    );
+  });
+});
