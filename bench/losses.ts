@@ -1,6 +1,7 @@
 import { workedOut, type WorkedOutKit } from '../src/core/kit';
 import { lossesOfKit, lossId, questionsOf, whatCanBeLost, type Question } from '../src/core/losses';
-import { allLost, conditionIds, roundsOf, type Loss } from '../src/core/ways';
+import { allLost, roundsOf } from '../src/core/ways';
+import { conditionIds, type Loss } from '../src/core/loadout';
 import { benchToPack, benchWith } from './kits';
 import { timed } from './timing';
 

@@ -21,7 +21,7 @@ import { layingOut, stowWithin, whyInWords } from '../src/core/fit/laid-out';
 import { calendarOf, eventsIn, isEmptyCalendar } from '../src/core/exchange/calendar';
 import { dueOf } from '../src/core/exchange/due';
 import { lossesInWords } from '../src/core/exchange/losses';
-import { conditionIds } from '../src/core/ways';
+import { conditionIds } from '../src/core/loadout';
 import type { Bench, Loadout } from '../src/core/loadout';
 import { packKit, smallestChange, type ChangeFound, type Packing } from '../src/core/pack';
 import { packedInWords } from '../src/core/exchange/packed';

@@ -9,7 +9,8 @@ import {
   writtenOut,
   type LossSearch,
 } from '../losses';
-import { conditionWords, type Loss } from '../ways';
+import { conditionWords } from '../ways';
+import { type Loss } from '../loadout';
 
 interface LossTold {
   readonly id: string;

@@ -21,12 +21,16 @@ import {
   mostWays,
   mostWishes,
   roundOutline,
+  setAsideOutline,
   tripOutline,
   wantOutline,
+  whatIfsOutline,
   type CopyOf,
   type Round,
+  type SetAside,
   type Trip,
   type Want,
+  type WhatIf,
 } from '../loadout';
 import { briefSchema } from './brief-schema';
 import { schemaOf } from './outline-schema';
@@ -109,6 +113,12 @@ export const loadoutSchema = v.strictObject({
     [],
   ),
   copyOf: v.optional(v.nullable(schemaOf(copyOfOutline) as v.GenericSchema<CopyOf, CopyOf>), null),
+  whatIfs: v.exactOptional(
+    schemaOf(whatIfsOutline) as v.GenericSchema<readonly WhatIf[], readonly WhatIf[]>,
+  ),
+  setAside: v.exactOptional(
+    schemaOf(setAsideOutline) as v.GenericSchema<readonly SetAside[], readonly SetAside[]>,
+  ),
 });
 
 /** A grouping of jobs of the person's own; jobs it leaves out are gathered beyond it. */

@@ -1,6 +1,7 @@
 import { capital, demandInWords, jobsInWords, lackInWords, type Demand, type JobId } from '../gear';
 import { absenceInWords, type Absence } from '../upkeep';
-import { allInOne, conditionWords, type ConditionId } from '../ways';
+import { allInOne, conditionWords } from '../ways';
+import { type ConditionId } from '../loadout';
 import type { Rule } from './finding';
 import { mustsOf } from '../scheme/musts';
 

@@ -6,7 +6,8 @@ import {
   type Loadout,
   type Placement,
 } from '../loadout';
-import type { Loss, Lost } from '../ways';
+import type { Lost } from '../ways';
+import type { Loss } from '../loadout';
 
 /**
  * A kit as it would be with some of it lost: the items are out of it, a holder with all that is in it. What was in a holder

@@ -12,7 +12,8 @@ import {
   type Tree,
 } from '../loadout';
 import { coverOf, type Cover, type Scheme } from '../scheme';
-import { nothingHolds, waysOf, type ConditionId, type Ways } from '../ways';
+import { nothingHolds, waysOf, type Ways } from '../ways';
+import { type ConditionId } from '../loadout';
 import { once } from './once';
 
 /**

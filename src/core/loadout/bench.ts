@@ -4,6 +4,8 @@ import type { Gear, JobId } from '../gear';
 import type { OwnScheme } from './own-scheme';
 import type { ReferenceList } from './reference-list';
 import type { CopyOf } from './copy-of';
+import type { SetAside } from './set-aside';
+import type { WhatIf } from './what-if';
 import type { Round, Want } from './round';
 import type { Trip } from './trip';
 
@@ -84,6 +86,10 @@ export interface Loadout {
   readonly seals: readonly Seal[];
   /** The kit that it was made after; null where it is one of its own. */
   readonly copyOf: CopyOf | null;
+  /** What it is judged without, and under, at all times. */
+  readonly whatIfs?: readonly WhatIf[];
+  /** Findings that its owner lets be. */
+  readonly setAside?: readonly SetAside[];
 }
 
 /** A kit as it was on a day, with its gear as it was, so that it can be held against any other. */

@@ -25,6 +25,8 @@ export * from './sound-list';
 export * from './sound-modules';
 export * from './sound-scheme';
 export * from './soundness';
+export * from './set-aside';
+export * from './what-if';
 export * from './whereabouts';
 export * from './history';
 export * from './advance';

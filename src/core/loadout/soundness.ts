@@ -27,6 +27,8 @@ import { copyOfOutline } from './copy-of';
 import { mostPlacements } from './extent';
 import { whyNotCount, whyNotLaidFor } from './placing';
 import { looped } from './tree';
+import { setAsideOutline } from './set-aside';
+import { whatIfsOutline } from './what-if';
 import { whyNotGround, whyNotIn } from './whereabouts';
 
 /**
@@ -64,6 +66,11 @@ export function unsoundAbout(loadout: Loadout): Problem | null {
     const copy = whyNotOfOutline(loadout.copyOf, copyOfOutline, 'copyOf');
     if (copy) return copy;
   }
+  const { whatIfs = [], setAside = [] } = loadout;
+  const kept =
+    whyNotOfOutline(whatIfs, whatIfsOutline, 'whatIfs') ??
+    whyNotOfOutline(setAside, setAsideOutline, 'setAside');
+  if (kept) return kept;
   if (modules.length > mostModules) {
     return { field: 'modules', message: says.alongFull(mostModules) };
   }

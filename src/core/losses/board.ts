@@ -1,7 +1,8 @@
 import { igniteJobs, isSameJobs, jobs } from '../gear';
-import { deepest, type Loss } from '../ways';
+import { deepest } from '../ways';
+import { type Loss } from '../loadout';
 import type { QuestionLost } from './losses-of-kit';
-import { lossId } from './minimal-sets';
+import { lossId } from './loss-id';
 
 /** What one loss does to everything that is asked of a kit. */
 export interface LossRow {

@@ -1,4 +1,6 @@
 export * from './board';
+export * from './in-words';
+export * from './loss-id';
 export * from './losses-of-kit';
 export * from './minimal-sets';
 export * from './questions';

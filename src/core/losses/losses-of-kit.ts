@@ -1,4 +1,5 @@
-import { deepest, type Formula, type Loss } from '../ways';
+import { deepest, type Formula } from '../ways';
+import { type Loss } from '../loadout';
 import { minimalSets, type LossSearch } from './minimal-sets';
 import type { Question } from './questions';
 

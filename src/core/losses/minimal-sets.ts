@@ -7,11 +7,11 @@ import {
   wayIn,
   withLoss,
   type Asked,
-  type ConditionId,
   type Formula,
-  type Loss,
   type Lost,
 } from '../ways';
+import { type ConditionId, type Loss } from '../loadout';
+import { lossId } from './loss-id';
 
 /** How many losses are looked at together at most. */
 export const mostTogether = 3;
@@ -124,11 +124,4 @@ function partsOf(set: readonly Loss[]): readonly (readonly Loss[])[] {
 
 function nameOf(set: readonly Loss[]): string {
   return set.map(lossId).sort().join('\n');
-}
-
-/** What a loss is called in files; an item of a placement without its number. */
-export function lossId(loss: Loss): string {
-  return loss.kind === 'condition'
-    ? `condition:${loss.condition}`
-    : `${loss.kind}:${loss.placement}`;
 }

@@ -1,5 +1,5 @@
 import { treeOf, type Loadout } from '../loadout';
-import { conditionIds, type ConditionId, type Loss } from '../ways';
+import { conditionIds, type ConditionId, type Loss } from '../loadout';
 
 /** Everything that can be lost of a kit, in its order: pieces, each holder with something in it, and conditions. */
 export function whatCanBeLost(

@@ -1,5 +1,6 @@
-import type { Formula, Loss } from '../ways';
-import { lossId } from './minimal-sets';
+import type { Formula } from '../ways';
+import type { Loss } from '../loadout';
+import { lossId } from './loss-id';
 
 /** More items of one placement than this are not told apart: no set of losses takes more than three. */
 export const mostAlike = 4;

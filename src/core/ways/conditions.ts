@@ -3,27 +3,11 @@ import {
   gearOf,
   holdersAround,
   isOnGround,
+  type ConditionId,
   type Placement,
   type Shelf,
   type Tree,
 } from '../loadout';
-
-/** What holds everywhere at once, and takes what does not work in it. */
-export const conditionIds = [
-  'soaked',
-  'frozen',
-  'no-sun',
-  'dark',
-  'hot-store',
-  'cells-flat',
-  'no-flame',
-  'one-hand',
-] as const;
-export type ConditionId = (typeof conditionIds)[number];
-
-export function isConditionId(text: string): text is ConditionId {
-  return (conditionIds as readonly string[]).includes(text);
-}
 
 /** How a condition is named as a loss, how it is said of what does not work in it, and what it means. */
 export const conditionWords: Readonly<

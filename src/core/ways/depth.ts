@@ -1,6 +1,7 @@
 import type { JobId } from '../gear';
 import type { Formula } from './formula';
-import { nothingLost, withLoss, type Lost, type PartLost } from './lost';
+import type { PartLost } from '../loadout';
+import { nothingLost, withLoss, type Lost } from './lost';
 import { apartFrom, askedOf, lossesOn, wayIn, type Asked } from './one-way';
 
 /** A depth of more than three losses is not told any nearer. */

@@ -9,16 +9,18 @@ import {
   type Supply,
 } from '../gear';
 import {
+  conditionIds,
   gearOf,
   groundUnder,
   holdersAround,
   treeOf,
+  type ConditionId,
   type Ground,
   type Loadout,
   type Placement,
   type Shelf,
 } from '../loadout';
-import { conditionIds, doneBySight, isKeptDry, isTakenBy, type ConditionId } from './conditions';
+import { doneBySight, isKeptDry, isTakenBy } from './conditions';
 import { absenceOf, goodAmong, sharesIn, type Absence } from '../upkeep';
 
 /** One supply of one placement: it counts while an item of the placement is alive and all it needs is met. */

@@ -1,4 +1,4 @@
-import type { ConditionId } from './conditions';
+import type { ConditionId, Loss } from '../loadout';
 
 /** What is lost: so many items of a placement, holders with all in them, each by its placement's id, and what holds. */
 export interface Lost {
@@ -11,14 +11,6 @@ export const nothingLost: Lost = { pieces: new Map(), holders: new Set(), condit
 
 /** No condition holds. */
 export const nothingHolds: ReadonlySet<ConditionId> = nothingLost.conditions;
-
-/** One loss: an item of a placement that breaks or is dropped, a holder with all that is in it, or a condition. */
-export type Loss = PartLost | { readonly kind: 'condition'; readonly condition: ConditionId };
-
-export interface PartLost {
-  readonly kind: 'piece' | 'holder';
-  readonly placement: string;
-}
 
 export function withLoss(lost: Lost, loss: Loss): Lost {
   switch (loss.kind) {

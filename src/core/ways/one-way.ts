@@ -1,8 +1,8 @@
 import type { JobId } from '../gear';
-import type { ConditionId } from './conditions';
+import type { ConditionId, Loss } from '../loadout';
 import { itemsLeft, reliedOn, roundsOf, type Rounds } from './evaluate';
 import type { Formula } from './formula';
-import type { Loss, Lost } from './lost';
+import type { Lost } from './lost';
 
 /** What is asked of a formula: whether any of these jobs is done, and what may be lost. */
 export interface Asked {

@@ -1,7 +1,14 @@
 import { onAny, type Demand, type Gear, type JobId, type Supply } from '../gear';
-import { gearOf, treeOf, type Loadout, type Placement, type Shelf } from '../loadout';
+import {
+  gearOf,
+  treeOf,
+  type ConditionId,
+  type Loadout,
+  type Placement,
+  type Shelf,
+} from '../loadout';
 import { absenceOf, sharesIn, type Absence } from '../upkeep';
-import { doneBySight, type ConditionId } from './conditions';
+import { doneBySight } from './conditions';
 import { depthOf } from './depth';
 import { nothingHolds, nothingLost } from './lost';
 import { roundsOf, type Rounds } from './evaluate';

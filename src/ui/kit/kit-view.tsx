@@ -1,10 +1,12 @@
 'use client';
 
+import { usePathname } from 'next/navigation';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
 import type { CavityLoad, LaidOut } from '@/core/fit';
 import type { Finding } from '@/core/judge';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
+import { asIfLost, stillThere } from '@/core/kit/as-if';
 import {
   kitsByName,
   type Bench,
@@ -13,10 +15,13 @@ import {
   type Tree,
 } from '@/core/loadout';
 import { laidOrder, schemeOf, type Cover } from '@/core/scheme';
+import { allLost } from '@/core/ways';
+import { type Loss } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 import { useLaidOut } from './answers';
 import { useJudge, type Judge } from './judge';
+import { isShownAsIf, useWhatIf } from './what-if';
 
 /** A finding with its sentence in this person’s units. */
 export interface ToldFinding extends Finding {
@@ -41,6 +46,8 @@ export interface KitView {
   readonly isJudged: boolean;
   /** Placements that a finding stops or warns about. */
   readonly amiss: ReadonlySet<string>;
+  /** What it is shown without, and under; empty where it is shown whole. What is kept is whole in any case. */
+  readonly lost: readonly Loss[];
 }
 
 const Context = createContext<KitView | null>(null);
@@ -52,9 +59,13 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   const own = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
   const laidOut = useLaidOut();
   const judge = useJudge();
+  const path = usePathname();
+  const whatIf = useWhatIf();
+  const isAsIf = own?.id === whatIf.kit && isShownAsIf(path);
+  const supposed = isAsIf ? whatIf.losses : noLosses;
   const view = useMemo(
-    () => (own ? viewOf(bench, own, scheme, units, laidOut, judge) : null),
-    [bench, own, scheme, units, laidOut, judge],
+    () => (own ? viewOf(bench, own, scheme, units, laidOut, judge, supposed) : null),
+    [bench, own, scheme, units, laidOut, judge, supposed],
   );
   return <Context value={view}>{children}</Context>;
 }
@@ -66,8 +77,9 @@ function viewOf(
   units: UnitSystem,
   laidOut: LaidOut,
   judge: Judge | null,
+  supposed: readonly Loss[],
 ): KitView {
-  const kit = workedOut(bench, own, localDay(new Date()), laidOut);
+  const { kit, lost } = workedOutAsIf(bench, own, laidOut, supposed);
   const findings = (judge?.findingsOf(kit) ?? []).map((finding): ToldFinding => ({
     ...finding,
     message: judge!.findingInWords(finding, kit, units),
@@ -86,7 +98,26 @@ function viewOf(
     findings,
     isJudged: judge !== null,
     amiss: new Set(costly.flatMap(({ about }) => about)),
+    lost,
   };
+}
+
+const noLosses: readonly Loss[] = [];
+
+/** A kit without what is supposed to be lost of it, as far as that is in it. */
+function workedOutAsIf(
+  bench: Bench,
+  own: Loadout,
+  laidOut: LaidOut,
+  supposed: readonly Loss[],
+): { readonly kit: WorkedOutKit; readonly lost: readonly Loss[] } {
+  const day = localDay(new Date());
+  const whole = workedOut(bench, own, day, laidOut);
+  const lost = supposed.length === 0 ? noLosses : stillThere(whole.whole, supposed);
+  if (lost.length === 0) return { kit: whole, lost };
+  const all = allLost(lost);
+  const left = asIfLost(bench, own, all);
+  return { kit: workedOut(bench, left, day, laidOut, all.conditions), lost };
 }
 
 /**
@@ -98,7 +129,7 @@ export function useViewOn(bench: Bench, kit: string, laidOut: LaidOut): KitView 
   const judge = useJudge();
   return useMemo(() => {
     const own = bench.loadouts.get(kit);
-    return own ? viewOf(bench, own, scheme, units, laidOut, judge) : null;
+    return own ? viewOf(bench, own, scheme, units, laidOut, judge, noLosses) : null;
   }, [bench, kit, scheme, units, laidOut, judge]);
 }
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { lossBoard, lossesOfKit, mostLeft, whatCanBeLost, type Question } from '@/core/losses';
-import { conditionIds, depthOf, formulaOf, nothingLost, withLoss } from '@/core/ways';
+import { depthOf, formulaOf, nothingLost, withLoss } from '@/core/ways';
+import { conditionIds } from '@/core/loadout';
 import { exposedJobs, exposedKit } from '../../support/kits-of-needs';
 
 const questions: readonly Question[] = exposedJobs.map((job, at) => ({

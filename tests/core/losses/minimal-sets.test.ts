@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { minimalSets } from '@/core/losses/minimal-sets';
 import { writtenOut } from '@/core/losses/written-out';
 import type { JobId } from '@/core/gear';
-import { conditionIds, depthOf, formulaOf, type ConditionId } from '@/core/ways';
+import { depthOf, formulaOf } from '@/core/ways';
+import { conditionIds, type ConditionId } from '@/core/loadout';
 import { exposedJobs, exposedKit } from '../../support/kits-of-needs';
 import { doneByHand, everyLoss, setsByHand } from '../../support/losses-by-hand';
 
