@@ -18,7 +18,8 @@ import type { Loss } from '../loadout';
  */
 export function asIfLost(bench: Bench, own: Loadout, { pieces, holders }: Lost): Loadout {
   const whole = withModules(bench, own);
-  if (pieces.size + holders.size === 0) return own;
+  // Under what only holds, a kit of its own all the same, so that nobody takes the one for the other.
+  if (pieces.size + holders.size === 0) return { ...own };
   const tree = treeOf(whole);
   const gone = new Set([...holders].flatMap((id) => branchOf(tree, id).map((each) => each.id)));
   const broken = new Set(

@@ -1,3 +1,4 @@
+import { listed } from '../quantity';
 import { conditionWords } from '../ways';
 import { type Loss } from '../loadout';
 import { lossId } from './loss-id';
@@ -24,4 +25,19 @@ export function lossesInWords(
     if (count === 1) return name;
     return many === count ? `all ${count} of ${name}` : `any ${many} of ${count} ${name}`;
   });
+}
+
+/** What is supposed, as the beginning of a sentence goes on: `without Barrel with all in it and Axe, when soaked`. */
+export function supposedInWords(
+  losses: readonly Loss[],
+  of: Parameters<typeof lossesInWords>[1],
+): string {
+  const gone = lossesInWords(
+    losses.filter(({ kind }) => kind !== 'condition'),
+    of,
+  );
+  const holds = losses.flatMap((loss) =>
+    loss.kind === 'condition' ? [conditionWords[loss.condition].then] : [],
+  );
+  return [...(gone.length > 0 ? [`without ${listed(gone)}`] : []), ...holds].join(', ');
 }

@@ -14,7 +14,7 @@ import { type ConditionId, type Loss } from '../loadout';
 import { lossId } from './loss-id';
 
 /** How many losses are looked at together at most. */
-export const mostTogether = 3;
+export const mostTogether = 3 as const;
 
 export interface LossSearch {
   /** Sets of up to so many losses. */

@@ -1,5 +1,6 @@
 import { firstAidOf } from './first-aid';
-import { answered, listed, notKnown, type Answer } from './need';
+import { answered, notKnown, type Answer } from './need';
+import { listed } from '../quantity';
 import type { NeedsKit } from './needs-kit';
 
 /** First aid by complaint, for so many people and days. No doses: those are a doctor’s. */

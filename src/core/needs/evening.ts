@@ -1,7 +1,8 @@
 import { makeDoThere, schoolOf } from '../brief';
 import type { JobId } from '../gear';
 import { placeAndWhen } from './asks';
-import { answered, listed, notAsked, notKnown, type Answer } from './need';
+import { answered, notAsked, notKnown, type Answer } from './need';
+import { listed } from '../quantity';
 import type { NeedsKit } from './needs-kit';
 import { pitchesOf } from './pitch';
 import { pitched } from './rig';

@@ -1,7 +1,8 @@
 import { countryOf } from '../brief';
 import type { Country } from '../catalogue/countries';
 import type { JobId } from '../gear';
-import { answered, listed, notKnown, type Answer } from './need';
+import { answered, notKnown, type Answer } from './need';
+import { listed } from '../quantity';
 import { idsOf, isRelied, type NeedsKit } from './needs-kit';
 
 /** Which signals carry in a country: sound does not over open distance, what is seen not under a closed canopy. */

@@ -1,6 +1,7 @@
 import { countryOf } from '../brief';
 import { capital } from '../gear';
-import { answered, listed, notAsked, notKnown, type Answer } from './need';
+import { answered, notAsked, notKnown, type Answer } from './need';
+import { listed } from '../quantity';
 import { idsOf, type Given, type NeedsKit } from './needs-kit';
 
 /** From this warmth on insects fly, in °C of a day’s high (own). */

@@ -2,7 +2,8 @@ import { cellTypes, isForCells, type CellType, type Sort } from '../gear';
 import { coldFactor, lightNeededH, ownBatteryColdFactor } from '../models';
 import { amountOf } from '../ways';
 import { placeAndWhen } from './asks';
-import { answered, daysOf, listed, notAsked, notKnown, standingOf, type Answer } from './need';
+import { answered, daysOf, notAsked, notKnown, standingOf, type Answer } from './need';
+import { listed } from '../quantity';
 import { idsOf, total, work, type NeedsKit } from './needs-kit';
 
 /** Light for the tasks of an evening, in lm for each (own); a candle’s own. */

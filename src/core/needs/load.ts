@@ -1,4 +1,5 @@
-import { answered, listed, type Answer } from './need';
+import { answered, type Answer } from './need';
+import { listed } from '../quantity';
 import { carriedG, work, type NeedsKit } from './needs-kit';
 
 /** What the kit does to who carries it: its share of the bodies, at the start, when all is full. */

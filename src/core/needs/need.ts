@@ -1,4 +1,5 @@
 import type { Worked } from '../models/run-model';
+import { listed } from '../quantity';
 
 /** Met, short of what is asked, nothing at all, or not known for want of something that is named. */
 export type Standing = 'met' | 'short' | 'none' | 'not known';
@@ -111,9 +112,4 @@ export function standingOf(supply: number, demand: number): Standing {
 /** Days that so much lasts; Infinity where nothing is asked. */
 export function daysOf(supply: number, perDay: number): number {
   return perDay > 0 ? supply / perDay : Infinity;
-}
-
-/** `a, b and c`. */
-export function listed(words: readonly string[]): string {
-  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }

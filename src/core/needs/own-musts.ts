@@ -1,6 +1,7 @@
 import { fitsSize, kindsWorn, wornSizeIn, type WornAs } from '../catalogue/worn-size';
 import { treeOf, groundUnder } from '../loadout';
-import { answered, listed, notAsked, notKnown, type Answer } from './need';
+import { answered, notAsked, notKnown, type Answer } from './need';
+import { listed } from '../quantity';
 import { idsOf, type Given, type NeedsKit } from './needs-kit';
 
 /** Doses that are taken beside those of the days (own). */

@@ -1,6 +1,7 @@
 import { isForCells, serves, type Sort } from '../gear';
 import { ownBatteryColdFactor } from '../models';
-import { answered, daysOf, listed, notAsked, notKnown, type Answer } from './need';
+import { answered, daysOf, notAsked, notKnown, type Answer } from './need';
+import { listed } from '../quantity';
 import { idsOf, total, type Given, type NeedsKit } from './needs-kit';
 
 /** How often a device with a battery of its own is charged, in days (own). */

@@ -1,6 +1,7 @@
 import type { Threat } from '../gear';
 import type { Method } from '../models';
-import { answered, daysOf, listed, notKnown, type Answer } from './need';
+import { answered, daysOf, notKnown, type Answer } from './need';
+import { listed } from '../quantity';
 import { idsOf, total, work, type Given, type NeedsKit } from './needs-kit';
 import { asksOfHeat, litresTreated, removes, treatments, waterPerDay, waterTempC } from './water';
 

@@ -8,3 +8,4 @@ export * from './volume';
 export * from './money';
 export * from './day';
 export * from './calendar';
+export * from './listed';

@@ -10,9 +10,6 @@ import { NoKit } from '@/ui/kit/no-kit';
 import { useUnderBrief } from '@/ui/kit/under-brief';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
-import { AfloatPanel } from './afloat-panel';
-import { BesidePanel } from './beside-panel';
-import { LayersPanel } from './layers-panel';
 import { NeedSheet } from './need-sheet';
 
 /** Every need of the brief: what it asks, what the kit gives, how many days that lasts, and how that was worked out. */
@@ -67,17 +64,6 @@ function Needs({ under, view }: { readonly under: UnderBrief; readonly view: Kit
           <NeedSheet key={need.need} need={need} days={kit.days} view={view} kit={kit} />
         ))}
       </Flex>
-      <Flex gap="4" marginTop="4" flexDirection={{ base: 'column', lg: 'row' }} align="flex-start">
-        <Box flex="1" width="100%" minWidth="0">
-          <LayersPanel view={view} />
-        </Box>
-        <Box flex="1" width="100%" minWidth="0">
-          <AfloatPanel view={view} />
-        </Box>
-      </Flex>
-      <Box marginTop="4">
-        <BesidePanel view={view} />
-      </Box>
     </>
   );
 }

@@ -5,7 +5,7 @@ import { hangsOn, type HangsOn } from '@/core/kit/hangs-on';
 import type { Need, NeedId } from '@/core/needs/need';
 import { printNumber } from '@/core/quantity';
 import type { KitView } from '@/ui/kit/kit-view';
-import { useAfterPaint } from './use-after-paint';
+import { useAfterPaint } from '@/ui/kit/use-after-paint';
 
 /** The figures of the brief that a need hangs on most: what each would do to it, a step to the worse. */
 export function HangsOnList({ view, need }: { readonly view: KitView; readonly need: Need }) {

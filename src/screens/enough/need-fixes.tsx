@@ -9,7 +9,7 @@ import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { fixFigures, fixName, layingOut } from '@/ui/kit/fix-in-words';
 import type { KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
-import { useAfterPaint } from './use-after-paint';
+import { useAfterPaint } from '@/ui/kit/use-after-paint';
 
 interface NeedFixesProps {
   readonly view: KitView;

@@ -1,12 +1,14 @@
 'use client';
 
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { memo } from 'react';
+import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
+import { memo, useRef, useState } from 'react';
 import { jobs, jobsInWords } from '@/core/gear';
-import type { CategoryCover, Standing } from '@/core/scheme';
+import type { CategoryCover, MustCover, Standing } from '@/core/scheme';
 import { usePreferences } from '@/store/preferences';
 import { amountInWords } from '@/core/gear/amount-in-words';
-import { moodColours, type Mood } from '@/ui/shell/figure';
+import { loadFigurePopover, moodColours, type Mood } from '@/ui/shell/figure';
+import { useEver } from '@/ui/shell/use-ever';
 
 const moods: Readonly<Record<Standing, Mood>> = { missing: 'stop', thin: 'watch', covered: 'fine' };
 
@@ -56,20 +58,9 @@ export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
         fontSize="xs"
         lineHeight="1.35"
       >
-        {musts.map((must) => {
-          const { text, sign } = moodColours[moods[must.standing]];
-          return (
-            <Box key={must.anyOf.join()}>
-              <Text as="span" display={{ md: 'block' }}>
-                {jobsInWords(must.anyOf)}: {must.ways} {must.ways === 1 ? 'way' : 'ways'}
-              </Text>{' '}
-              <Text as="span" display={{ md: 'block' }} color={text} fontWeight="600">
-                {sign} {must.independent}
-                {must.independent < must.wanted && ` of ${must.wanted}`} independent
-              </Text>
-            </Box>
-          );
-        })}
+        {musts.map((must) => (
+          <MustLabel key={must.anyOf.join()} must={must} />
+        ))}
         {amounts.slice(0, 3).map((job) => (
           <Text key={job.job} color="fg.muted">
             {jobs[job.job].name} {amountInWords(job.job, job.amount!, units)}
@@ -79,6 +70,48 @@ export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
     </Box>
   );
 }, saysTheSame);
+
+const FigurePopover = dynamic(loadFigurePopover);
+const WhatUndoes = dynamic(() =>
+  import('@/ui/kit/what-undoes').then((module) => module.WhatUndoes),
+);
+
+/** Ways, and ways that are independent; pressed, which losses it takes to leave it undone. */
+function MustLabel({ must }: { readonly must: MustCover }) {
+  const button = useRef<HTMLButtonElement>(null);
+  const [isOpen, setIsOpen] = useState(false);
+  const wasOpen = useEver(isOpen);
+  const { text, sign } = moodColours[moods[must.standing]];
+  const name = jobsInWords(must.anyOf);
+  return (
+    <Box>
+      <Text as="span" display={{ md: 'block' }}>
+        {name}: {must.ways} {must.ways === 1 ? 'way' : 'ways'}
+      </Text>{' '}
+      <chakra.button
+        ref={button}
+        type="button"
+        display={{ md: 'block' }}
+        minHeight="6"
+        color={text}
+        fontWeight="600"
+        textDecoration="underline dotted"
+        textUnderlineOffset="3px"
+        cursor="pointer"
+        aria-expanded={isOpen}
+        onClick={() => setIsOpen(!isOpen)}
+      >
+        {sign} {must.independent}
+        {must.independent < must.wanted && ` of ${must.wanted}`} independent
+      </chakra.button>
+      {wasOpen && (
+        <FigurePopover name={name} anchor={button} isOpen={isOpen} onClose={() => setIsOpen(false)}>
+          <WhatUndoes anyOf={must.anyOf} wanted={must.wanted} />
+        </FigurePopover>
+      )}
+    </Box>
+  );
+}
 
 /** Every edit works the cover out anew; the label is drawn again only when it would say something else. */
 function saysTheSame(one: LaneLabelProps, other: LaneLabelProps): boolean {

@@ -116,7 +116,7 @@ function CoverWorking({ view: { cover } }: WorkingProps) {
   return (
     <Worked
       formula="a category counts when everything it must do has a way; it is thin with fewer independent ways than wanted"
-      source="Wanted: 3 to ignite, 2 for a critical job, 1 otherwise (own planning values). Independent by holder: ways under one outermost holder are lost together."
+      source="Wanted: 3 to ignite, 2 for a critical job, 1 otherwise (own planning values). Ways are independent when no one loss of a piece or a holder takes two of them; the weakest stands in the figure."
     >
       {cover.categories
         .filter(({ standing }) => standing !== null)

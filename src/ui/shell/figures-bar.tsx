@@ -3,8 +3,10 @@
 import { Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { jobsInWords } from '@/core/gear';
 import { setsOutG } from '@/core/loadout';
 import { printMass, printMoney, printNumber, printVolume } from '@/core/quantity';
+import { weakestMust } from '@/core/scheme/musts';
 import { Button } from '@/ui/fields/button';
 import { isAmissIn, areLaidOut, outermostLoads } from '@/ui/kit/rooms';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
@@ -47,9 +49,9 @@ function Figures({ view }: { readonly view: KitView }) {
   const figures = [
     massFigure(view),
     bulkFigure(view),
-    coverFigure(view),
     priceFigure(view),
     ...(under ? [lastsFigure(under)] : []),
+    coverFigure(view),
     findingsFigure(view),
   ];
   const worst = worstFirst
@@ -149,16 +151,25 @@ function stowedInWords(
   return isLaidOut ? 'all in, laid out' : 'goes by bulk';
 }
 
+/** What is covered, and what the kit must do that hangs on the fewest losses. */
 function coverFigure(view: KitView): Told {
-  const { cover } = view;
+  const { cover, kit, own } = view;
   const thin = cover.categories.filter(({ standing }) => standing === 'thin').length;
   const missing = cover.outOf - cover.covered;
+  const weakest = weakestMust(kit.ways, own.wishes);
   return {
     name: 'Cover',
     value: `${cover.covered} of ${cover.outOf}`,
     of: cover.scheme.unit,
-    says: missing > 0 ? `${missing} missing` : thin > 0 ? `${thin} thin` : 'none thin',
-    mood: missing > 0 ? 'stop' : thin > 0 ? 'watch' : 'fine',
+    says:
+      weakest !== null
+        ? `${jobsInWords(weakest.anyOf)} ${weakest.ways} of ${weakest.wanted}`
+        : missing > 0
+          ? `${missing} missing`
+          : thin > 0
+            ? `${thin} thin`
+            : 'none thin',
+    mood: missing > 0 ? 'stop' : thin > 0 || weakest !== null ? 'watch' : 'fine',
     share: cover.outOf === 0 ? null : cover.covered / cover.outOf,
     children: <Working of="cover" view={view} />,
   };

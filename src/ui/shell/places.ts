@@ -6,6 +6,7 @@ import {
   FileText,
   LayoutGrid,
   PackageOpen,
+  ShieldQuestion,
   type LucideIcon,
 } from 'lucide-react';
 
@@ -22,6 +23,7 @@ export const steps: readonly Place[] = [
   { path: '/brief', name: 'Brief', icon: Compass, letter: 'b' },
   { path: '/layout', name: 'Lay out', icon: LayoutGrid, letter: 'l' },
   { path: '/stow', name: 'Stow', icon: PackageOpen, letter: 's' },
+  { path: '/prove', name: 'Prove', icon: ShieldQuestion, letter: 'v' },
   { path: '/keep', name: 'Keep', icon: CalendarCheck, letter: 'e' },
   { path: '/papers', name: 'Papers', icon: FileText, letter: 'p' },
 ];

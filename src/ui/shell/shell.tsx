@@ -52,6 +52,7 @@ export function Shell({ firstStart, children }: ShellProps) {
   );
 }
 
+const AsIfLine = dynamic(() => import('./as-if-line').then((module) => module.AsIfLine));
 const Welcome = dynamic(() => import('./welcome').then((module) => module.Welcome));
 
 function OpenShell({ children }: { readonly children: ReactNode }) {
@@ -74,6 +75,7 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
       <Rail />
       <Box flex="1" minWidth="0" paddingBottom={{ base: '76px', md: '0' }}>
         <TopBar />
+        <AsIfLine />
         <Box
           as="main"
           id="screen"

@@ -6,7 +6,7 @@ import { needNames } from '@/core/needs/need';
 import { printNumber } from '@/core/quantity';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
-import { useAfterPaint } from './use-after-paint';
+import { useAfterPaint } from '@/ui/kit/use-after-paint';
 
 /** How long one lasts who comes away with no more than what is on the body, or with the bag too. */
 export function LayersPanel({ view }: { readonly view: KitView }) {

@@ -7,7 +7,7 @@ import { needNames, type NeedId } from '@/core/needs/need';
 import { printNumber } from '@/core/quantity';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
-import { useAfterPaint } from './use-after-paint';
+import { useAfterPaint } from '@/ui/kit/use-after-paint';
 
 interface BesideIt {
   readonly each: readonly { readonly kit: WorkedOutKit; readonly stands: Beside }[];

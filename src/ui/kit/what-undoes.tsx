@@ -1,0 +1,57 @@
+'use client';
+
+import { Text } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import { areActs, jobsInWords, type JobId } from '@/core/gear';
+import { minimalSets, mostTogether } from '@/core/losses/minimal-sets';
+import { TextLink } from '@/ui/fields/text-link';
+import { useKitView } from './kit-view';
+import { LossSets } from './loss-sets';
+
+interface WhatUndoesProps {
+  readonly anyOf: readonly JobId[];
+  readonly wanted: number;
+}
+
+/** Which losses of pieces and holders leave a job undone: what “2 of 3 independent” is worked out from. */
+export function WhatUndoes({ anyOf, wanted }: WhatUndoesProps) {
+  const view = useKitView();
+  const formula = view?.kit.ways.formula;
+  const holding = view?.kit.holding;
+  const found = useMemo(
+    () =>
+      formula &&
+      holding &&
+      minimalSets(formula, anyOf, {
+        upTo: mostTogether,
+        conditions: [],
+        given: { pieces: new Map(), holders: new Set(), conditions: holding },
+      }),
+    [formula, holding, anyOf],
+  );
+  if (!view || !found) return null;
+  const { isDone, sets } = found;
+  const name = areActs(anyOf) ? `to ${jobsInWords(anyOf)}` : `of ${jobsInWords(anyOf)}`;
+  const { gear, tree } = view.kit;
+  return (
+    <>
+      <Text marginBottom="2">
+        {!isDone
+          ? `There is no way ${name} in this kit.`
+          : sets.length === 0
+            ? `Ways ${name}: no three losses together take them all.`
+            : `Ways ${name} are independent when no one loss takes two of them. ${wanted} ${wanted === 1 ? 'is' : 'are'} wanted; all of them are gone with`}
+      </Text>
+      {sets.length > 0 && (
+        <LossSets
+          sets={sets}
+          of={(placement) => ({
+            name: gear(placement).name,
+            count: tree.byId.get(placement)!.count,
+          })}
+        />
+      )}
+      <TextLink href="/prove">Prove the whole kit</TextLink>
+    </>
+  );
+}
