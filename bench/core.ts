@@ -16,7 +16,7 @@ import {
   undoing,
   type Bench,
 } from '../src/core/loadout';
-import { openPlaces } from '../src/ui/kit/places-for';
+import { openPlaces } from '../src/core/kit/open-places';
 import { schemes } from '../src/core/scheme';
 import { dueListOf, restockOf } from '../src/core/upkeep';
 import { packKit } from '../src/core/pack';
@@ -90,7 +90,7 @@ export function benchCore(): void {
     const piece = whole.placements.filter(({ place }) => 'in' in place).slice(-1);
     row(
       `  kit of ${pieces} pieces`,
-      timed(() => openPlaces({ bench, loadout: whole, tree }, piece)),
+      timed(() => openPlaces({ bench, whole, tree }, piece)),
     );
   }
 

@@ -144,8 +144,8 @@ const ladder: readonly Step[] = [
   },
   // And what is pinned: nothing is to be filled in, but a program that knows no pins must not write over them.
   async () => undefined,
-  // And what a kit is judged without, and which findings are let be: as with pins.
-  async () => undefined,
+  // And what a kit is judged without, which findings are let be, and whether part of the way is flown.
+  loadoutsFilledIn,
 ];
 
 /** Brings kits up to date, in all that keeps some, by a function which leaves what is there. */

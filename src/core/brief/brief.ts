@@ -140,6 +140,8 @@ export interface Brief {
   readonly waterIsCloudy: boolean | null;
   readonly waterThreats: readonly Threat[] | null;
   readonly isFireAllowed: boolean;
+  /** Part of the way is by aircraft. */
+  readonly isFlown: boolean;
   /** Hours until somebody starts to look. */
   readonly searchHours: number | null;
   /** Who was left a trip note; empty where nobody was. */
@@ -198,6 +200,7 @@ export const emptyBrief: Brief = {
   waterIsCloudy: null,
   waterThreats: null,
   isFireAllowed: true,
+  isFlown: false,
   searchHours: null,
   noteLeftWith: '',
   storedIn: 'house',

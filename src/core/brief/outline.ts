@@ -162,6 +162,7 @@ export const briefOutline: Outline = recordOf({
   waterIsCloudy: orNull(yesOrNo),
   waterThreats: orNull(listOf(wordOf(threats), threats.length)),
   isFireAllowed: yesOrNo,
+  isFlown: orElse(yesOrNo, false),
   ...figuresOrNull('searchHours'),
   noteLeftWith: nameOrNothing,
   storedIn: wordOf(stores),

@@ -31,5 +31,7 @@ export const schoolsTold: Readonly<
   },
   bed: { about: 'Bed', because: 'The ground decides: wet, stony and crawling is hung over.' },
   onBody: { about: 'On the body', because: 'A bag is lost in one moment.' },
+  bestPieces: { about: 'Best pieces', because: 'What is used is what is known.' },
+  doubles: { about: 'Doubles', because: 'What one’s life hangs on fails at the worst time.' },
   howMuch: { about: 'How much', because: 'Mass costs too, and lack costs more.' },
 };

@@ -18,6 +18,8 @@ export const schoolWords = {
   firstAid: ['small hurts and one grave', 'small only'],
   bed: ['by the ground and insects', 'hang', 'lie'],
   onBody: ['enough to live a night', 'all in the bag'],
+  bestPieces: ['in the kits used most, older ones stored', 'one good kit always the same'],
+  doubles: ['two or three ways to what matters', 'stripped'],
   howMuch: ['what the brief asks', 'bare least', 'all that fits'],
 } as const satisfies Readonly<Record<string, readonly [string, ...string[]]>>;
 

@@ -78,6 +78,7 @@ function briefFromEarlyVersion3(brief: unknown): unknown {
     filled: [],
     lanes: [],
     asKnown: asTheTableSays,
+    isFlown: false,
     ...brief,
     people: eachOf(brief.people, (person) =>
       isEntry(person) ? { shoeSize: null, gloveSize: null, ...person } : person,

@@ -1,10 +1,11 @@
 import { gearOf, groundUnder, placementOf, treeOf, type Loadout, type Shelf } from '../loadout';
-import { cavityOf, type Gear, type JobId } from '../gear';
+import { cavityOf } from '../gear';
 import { containersOf } from './containers';
 import type { Load, LoadItem, PackedForm } from './load/cargo';
 import { outsidesOf } from './outside';
 import { itemsIn } from './items';
 import type { FitItem } from './question';
+import { isUrgent } from './urgent';
 
 /** A piece to pack, as it is laid out. */
 export interface CavityItem extends FitItem {
@@ -22,16 +23,6 @@ export interface CavityQuestion {
   /** Pieces without a size: they are not laid out. */
   readonly unmeasured: readonly CavityItem[];
 }
-
-/** Jobs that are wanted at once when they are wanted at all (own). */
-const urgentJobs: readonly JobId[] = [
-  'bleed-control',
-  'first-aid',
-  'signal-sound',
-  'shell',
-  'light',
-  'breathe',
-];
 
 /** What is in a cavity of a placed holder, to be laid out; null where there is no such cavity. */
 export function cavityQuestion(
@@ -77,12 +68,6 @@ function toLoad({ id, form, least, massG, hollow, gear }: CavityItem): readonly 
       ...(least !== null && least !== form && { least }),
     },
   ];
-}
-
-export function isUrgent(gear: Gear): boolean {
-  return gear.supplies.some(
-    ({ job, fitness }) => fitness === 'made-for' && urgentJobs.includes(job),
-  );
 }
 
 const asked = new WeakMap<Loadout, { shelf: Shelf; questions: readonly CavityQuestion[] }>();

@@ -234,9 +234,23 @@ function waysInWords(anyOf: readonly JobId[], ways: number): string {
 /** A rule of the brief is broken. */
 export const briefRule: Rule<Omit<RuleKept, 'about'>> = {
   id: 'brief/rule',
+  severities: ['stop'],
+  speaksWhen: 'a rule of the brief is broken',
+  mendedBy: 'as its kind',
+  asks: 'rules in the brief',
+  because: 'The kit was set this bound by its owner.',
   find: (kit) =>
     rulesKept(kit, kit.own.brief?.rules ?? []).flatMap(({ rule, kept, is, about }) =>
-      kept === false ? [{ severity: 'stop' as const, about, figures: { rule, kept, is } }] : [],
+      kept === false
+        ? [
+            {
+              severity: 'stop' as const,
+              about,
+              of: JSON.stringify(rule),
+              figures: { rule, kept, is },
+            },
+          ]
+        : [],
     ),
   says: ({ rule, is }, edge, about) => {
     const names = about.map(edge.name);

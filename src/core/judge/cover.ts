@@ -1,7 +1,19 @@
-import { capital, demandInWords, jobsInWords, lackInWords, type Demand, type JobId } from '../gear';
+import type { Brief, Conditions } from '../brief';
+import {
+  capital,
+  demandInWords,
+  igniteJobs,
+  isSameJobs,
+  jobs,
+  jobsInWords,
+  lackInWords,
+  type Demand,
+  type JobId,
+} from '../gear';
 import { absenceInWords, type Absence } from '../upkeep';
-import { allInOne, conditionWords } from '../ways';
-import { type ConditionId } from '../loadout';
+import { dayAfter } from '../quantity';
+import { allInOne, conditionWords, depthOf, nothingLost, singleLosses, type Ways } from '../ways';
+import { beyondId, type ConditionId } from '../loadout';
 import type { Rule } from './finding';
 import { mustsOf } from '../scheme/musts';
 
@@ -18,6 +30,11 @@ export const nothingDoesIt: Rule<{
   readonly would: readonly Would[];
 }> = {
   id: 'cover/missing',
+  severities: ['stop', 'note'],
+  speaksWhen: 'a must has no way',
+  mendedBy: 'add from the shelf, buy',
+  asks: null,
+  because: 'What the kit must be able to do, nothing in it does.',
   find: ({ ways, own }) =>
     mustsOf(own.wishes)
       .filter(({ anyOf }) => ways.depth(anyOf) === 0)
@@ -32,6 +49,7 @@ export const nothingDoesIt: Rule<{
           }));
         return {
           severity: 'stop',
+          of: anyOf.join(' '),
           about: would.map(({ placement }) => placement),
           figures: { anyOf, would },
         };
@@ -58,13 +76,176 @@ export const allWaysInOne: Rule<{
   readonly holder: string;
 }> = {
   id: 'cover/all-in-one',
+  severities: ['warn'],
+  speaksWhen: 'all ways to a must go with one holder',
+  mendedBy: 'move one',
+  asks: null,
+  because: 'Twenty ways in the bag that floats away are none.',
   find: ({ ways, own }) =>
     mustsOf(own.wishes).flatMap(({ anyOf, wanted }) => {
       const together = allInOne(ways, anyOf);
       if (together === null) return [];
       const { pieces: about, holder } = together;
-      return [{ severity: 'warn', about, figures: { anyOf, ways: about.length, wanted, holder } }];
+      return [
+        {
+          severity: 'warn',
+          about,
+          of: anyOf.join(' '),
+          figures: { anyOf, ways: about.length, wanted, holder },
+        },
+      ];
     }),
   says: ({ anyOf, ways, wanted, holder }, { name }) =>
     `${capital(jobsInWords(anyOf))}: all ${ways} ways go with ${name(holder)}; ${wanted} that are independent are wanted.`,
+};
+
+/** Fewer independent ways than are wanted of what a kit must be able to do. */
+export const tooShallow: Rule<{
+  readonly anyOf: readonly JobId[];
+  readonly depth: number;
+  readonly wanted: number;
+  /** Where one loss is enough: what it is, each a placement. */
+  readonly singles: readonly string[];
+}> = {
+  id: 'cover/depth',
+  severities: ['stop', 'warn'],
+  speaksWhen:
+    'a must has fewer independent ways than wanted; a stop where one loss undoes a critical job on the way out',
+  mendedBy: 'move apart, add',
+  asks: null,
+  because: 'Things break, get lost and get wet, mostly in the same hour.',
+  find: (kit, { brief, school }) => {
+    const { ways, own } = kit;
+    const isStripped = school('doubles') === 'stripped';
+    return mustsOf(own.wishes).flatMap(({ anyOf, wanted }) => {
+      // Who goes stripped asks for doubles only where the kit wishes them.
+      if (isStripped && !own.wishes.some((wish) => isSameJobs(wish.anyOf, anyOf))) return [];
+      const depth = ways.depth(anyOf);
+      // What goes with one holder, and too few ways to ignite, are said by rules of their own.
+      if (depth === 0 || depth >= wanted || allInOne(ways, anyOf) !== null) return [];
+      const pieces = new Set(anyOf.flatMap((job) => ways.byJob.get(job) ?? []).map(idOf));
+      if (isSameJobs(anyOf, igniteJobs) && pieces.size < wanted) return [];
+      const singles = singleLosses(ways.formula, anyOf).map(({ placement }) => placement);
+      const isStop = depth === 1 && isCritical(anyOf) && isOnTheWay(brief, kit.day);
+      return [
+        {
+          severity: isStop ? ('stop' as const) : ('warn' as const),
+          about: [...pieces],
+          of: anyOf.join(' '),
+          figures: { anyOf, depth, wanted, singles: [...new Set(singles)] },
+        },
+      ];
+    });
+  },
+  says: ({ anyOf, depth, wanted, singles }, { name }) =>
+    `${capital(jobsInWords(anyOf))}: ${depth} of ${wanted} independent ${wanted === 1 ? 'way' : 'ways'}${singles.length > 0 ? `, all gone with ${singles.map(name).join(', or with ')}` : ''}.`,
+};
+
+function idOf({ placement }: { readonly placement: { readonly id: string } }): string {
+  return placement.id;
+}
+
+function isCritical(anyOf: readonly JobId[]): boolean {
+  return isSameJobs(anyOf, igniteJobs) || anyOf.some((job) => jobs[job].critical);
+}
+
+/** From so many days before they set out, it is the way out (own). */
+const setsOutWithinDays = 7;
+
+function isOnTheWay(brief: Brief | null, day: string): boolean {
+  const when = brief?.when ?? null;
+  return when?.on === 'days' && day >= dayAfter(when.from, -setsOutWithinDays) && day <= when.to;
+}
+
+/** Conditions that a brief can bring; those that nobody can rule out where there is none. */
+function conditionsThatMayCome(
+  brief: Brief | null,
+  told: Conditions | null,
+): readonly ConditionId[] {
+  const always: readonly ConditionId[] = ['soaked', 'no-sun', 'dark', 'cells-flat', 'one-hand'];
+  if (brief === null || told === null) return always;
+  const freezes = told.lowC !== null && told.lowC.value < -5;
+  const isNeverDark = told.dark !== null && told.dark.longestH === 0;
+  return [
+    ...always.filter((condition) => !(condition === 'dark' && isNeverDark)),
+    ...(freezes ? (['frozen'] as const) : []),
+    ...(brief.storedIn === 'vehicle' ? (['hot-store'] as const) : []),
+    ...(brief.isFireAllowed ? [] : (['no-flame'] as const)),
+  ];
+}
+
+/** Whether every way to these jobs waits for a fire. */
+function isAllHeated(ways: Ways, anyOf: readonly JobId[]): boolean {
+  return anyOf
+    .flatMap((job) => ways.byJob.get(job) ?? [])
+    .every(({ supply: { demands } }) =>
+      demands.some(
+        (demand) => demand.on === 'jobs' && demand.anyOf.some((job) => igniteJobs.includes(job)),
+      ),
+    );
+}
+
+/** Every way to what a kit must do fails in one condition, which may come. */
+export const oneCondition: Rule<{
+  readonly anyOf: readonly JobId[];
+  readonly condition: ConditionId;
+}> = {
+  id: 'cover/one-condition',
+  severities: ['warn'],
+  speaksWhen: 'all ways to a must fail in one condition that the brief may bring',
+  mendedBy: 'add one that does not',
+  asks: null,
+  because: 'A condition holds for everything at once, however it is spread.',
+  find: ({ ways, own }, { brief, told }) =>
+    mustsOf(own.wishes).flatMap(({ anyOf }) => {
+      if (ways.depth(anyOf) === 0) return [];
+      return conditionsThatMayCome(brief, told).flatMap((condition) => {
+        const lost = { ...nothingLost, conditions: new Set([condition]) };
+        const isUndone = (asked: readonly JobId[]) => depthOf(ways.formula, asked, lost, 1) === 0;
+        if (!isUndone(anyOf)) return [];
+        const isIgniting = isSameJobs(anyOf, igniteJobs);
+        // That nothing is lit without a flame says nothing new, nor that nothing boils where nothing is lit.
+        if (
+          isIgniting ? condition === 'no-flame' : isAllHeated(ways, anyOf) && isUndone(igniteJobs)
+        )
+          return [];
+        const about = [...new Set(anyOf.flatMap((job) => ways.byJob.get(job) ?? []).map(idOf))];
+        return [
+          {
+            severity: 'warn' as const,
+            about,
+            of: `${anyOf.join(' ')} ${condition}`,
+            figures: { anyOf, condition },
+          },
+        ];
+      });
+    }),
+  says: ({ anyOf, condition }, _edge, about) =>
+    `${capital(jobsInWords(anyOf))}: ${about.length === 1 ? 'the only way fails' : `all ${about.length} ways fail`} ${conditionWords[condition].then}.`,
+};
+
+/** Nothing in the kit does anything of a category. */
+export const emptyCategory: Rule<{ readonly category: string; readonly scheme: string }> = {
+  id: 'cover/category',
+  severities: ['warn'],
+  speaksWhen: 'a category of the scheme that the kit is looked at through is empty',
+  mendedBy: 'add',
+  asks: 'something in the kit',
+  because: 'A whole category without a piece is seldom meant.',
+  find: (kit, { scheme }) =>
+    kit.whole.placements.length === 0
+      ? []
+      : kit
+          .cover(scheme)
+          .categories.filter(
+            ({ category, placements, musts }) =>
+              category.id !== beyondId && placements.length === 0 && musts.length > 0,
+          )
+          .map(({ category }) => ({
+            severity: 'warn',
+            about: [],
+            of: category.id,
+            figures: { category: category.name, scheme: scheme.name },
+          })),
+  says: ({ category, scheme }) => `${category}, of the ${scheme}, is empty.`,
 };

@@ -1,6 +1,7 @@
 import type { Currency, UnitSystem } from '../quantity';
 import type { Command } from '../loadout';
 import type { WorkedOutKit } from '../kit';
+import type { Background } from './background';
 
 /** How much a finding would cost: it stops the kit, it warns, or it is worth knowing. */
 export type Severity = 'stop' | 'warn' | 'note';
@@ -14,10 +15,10 @@ export interface Finding<Figures = unknown> {
   readonly severity: Severity;
   /** The placements it is about; empty where it is about what is not there. */
   readonly about: readonly string[];
+  /** What tells it from others of the same rule: it is mended when the rule no longer speaks of this. */
+  readonly of: string;
   /** What it was found by: plain data, quantities in the core's units. */
   readonly figures: Figures;
-  /** Changes that would mend it, each by itself. */
-  readonly fixes: readonly Command[];
 }
 
 /** How facts are put into words: in whose units and money, and what placements are called. */
@@ -27,13 +28,26 @@ export interface Edge {
   readonly name: (placement: string) => string;
 }
 
-/** One rule: what it finds in a kit, and what it says of it, in one sentence. */
+/** A change that is offered as what mends a finding, and what it is called. */
+export interface Fix {
+  readonly says: string;
+  readonly command: Command;
+}
+
+/** One rule: what it finds in a kit, and what it says of it. What may mend it stands with the menders. */
 export interface Rule<Figures = unknown> {
   readonly id: string;
-  readonly find: (kit: WorkedOutKit) => readonly Found<Figures>[];
+  /** The severities that it may have, the gravest first. */
+  readonly severities: readonly Severity[];
+  /** When it speaks, and how it is mended, as the list of rules has it. */
+  readonly speaksWhen: string;
+  readonly mendedBy: string;
+  /** What has to be known before it can speak; null where it always can. */
+  readonly asks: string | null;
+  /** Why it matters, in a sentence. */
+  readonly because: string;
+  readonly find: (kit: WorkedOutKit, background: Background) => readonly Found<Figures>[];
   readonly says: (figures: Figures, edge: Edge, about: readonly string[]) => string;
 }
 
-export type Found<Figures> = Omit<Finding<Figures>, 'rule' | 'fixes'> & {
-  readonly fixes?: readonly Command[];
-};
+export type Found<Figures> = Omit<Finding<Figures>, 'rule' | 'of'> & { readonly of?: string };

@@ -1,17 +1,31 @@
-import type { UnitSystem } from '../quantity';
 import type { WorkedOutKit } from '../kit';
-import type { Edge, Finding, Severity } from './finding';
+import type { UnitSystem } from '../quantity';
+import type { Scheme } from '../scheme';
+import { backgroundOf } from './background';
+import type { Edge, Finding, Found, Rule, Severity } from './finding';
 import { rules } from './rules';
 
 const order: readonly Severity[] = ['stop', 'warn', 'note'];
 
-/** All findings on a kit, the costliest first. */
-export function findingsOf(kit: WorkedOutKit): readonly Finding[] {
+/**
+ * All findings on a kit, the costliest first.
+ *
+ * @param scheme the grouping whose categories count; the Five Cs where nobody says.
+ */
+export function findingsOf(kit: WorkedOutKit, scheme?: Scheme): readonly Finding[] {
+  const background = backgroundOf(kit, scheme);
   return rules
-    .flatMap(({ id, find }) =>
-      find(kit).map((found): Finding => ({ fixes: [], ...found, rule: id })),
-    )
+    .flatMap((rule) => rule.find(kit, background).map((found) => findingBy(rule, found)))
     .sort((one, other) => order.indexOf(one.severity) - order.indexOf(other.severity));
+}
+
+/** A finding as its rule made it. */
+export function findingBy({ id }: Rule, { of, ...found }: Found<unknown>): Finding {
+  return { ...found, rule: id, of: of ?? found.about.join(' ') };
+}
+
+export function ruleOf(id: string): Rule {
+  return rules.find((rule) => rule.id === id)!;
 }
 
 /** A finding in one sentence, with its figures. */
@@ -25,5 +39,5 @@ export function findingInWords(
     currency: kit.bench.currency,
     name: (placement) => kit.gear(placement).name,
   };
-  return rules.find(({ id }) => id === rule)!.says(figures, edge, about);
+  return ruleOf(rule).says(figures, edge, about);
 }

@@ -17,6 +17,11 @@ interface Misfit {
 /** A cavity that does not hold what is in it: one finding for each piece and reason. */
 export const doesNotFit: Rule<Misfit> = {
   id: 'stow/fit',
+  severities: ['stop', 'warn'],
+  speaksWhen: 'laid out, something does not go in, the lid stays out, or the mouth is too narrow',
+  mendedBy: 'fixes that were packed',
+  asks: 'sizes',
+  because: 'What does not go in stays behind, or is lost on the way.',
   find: ({ loads, gear }) =>
     loads.flatMap(({ placement, cavity, answer }) => {
       const holder = gear(placement);
@@ -26,7 +31,12 @@ export const doesNotFit: Rule<Misfit> = {
       for (const reason of answer.reasons) {
         const about = 'item' in reason ? reason.placement : placement;
         const figures = { holder: placement, cavity: name, reason };
-        found.set(`${about} ${reason.why}`, { severity, about: [about], figures });
+        found.set(`${about} ${reason.why}`, {
+          severity,
+          about: [about],
+          of: `${placement} ${cavity} ${about} ${reason.why}`,
+          figures,
+        });
       }
       return [...found.values()];
     }),
@@ -43,26 +53,52 @@ function misfitInWords(reason: FitReason, where: string, { units }: Edge): strin
     : `${where} carries ${printMass(reason.byG, units)} more than it may.`;
 }
 
-/** The kit weighs more than it may when they set out, with what is filled then. */
-export const overMass: Rule<{ readonly overG: number; readonly mostG: number }> = {
-  id: 'stow/over-mass',
-  find: ({ own: { mostMassG }, whole, totals }) =>
-    mostMassG === null || setsOutG(whole, totals) - mostMassG <= hair
-      ? []
-      : [
-          {
-            severity: 'stop',
-            about: [],
-            figures: { overG: setsOutG(whole, totals) - mostMassG, mostG: mostMassG },
-          },
-        ],
-  says: ({ overG, mostG }, { units }) =>
-    `${printMass(overG, units)} over the limit of ${printMass(mostG, units)}.`,
+/** The kit weighs or costs more than it may. */
+export const overLimits: Rule<{
+  readonly limit: 'mass' | 'price';
+  readonly over: number;
+  readonly most: number;
+}> = {
+  id: 'stow/limits',
+  severities: ['stop', 'warn'],
+  speaksWhen: 'mass, price or a bound of the outside is over what the kit may',
+  mendedBy: 'thin',
+  asks: 'limits',
+  because: 'What is too heavy is left behind at the worst place, or carries its bearer there.',
+  find: ({ own: { mostMassG, mostPriceMinor }, whole, totals }) => {
+    const overG = mostMassG === null ? 0 : setsOutG(whole, totals) - mostMassG;
+    const overMinor = mostPriceMinor === null ? 0 : totals.whole.priceMinor - mostPriceMinor;
+    const found = (
+      limit: 'mass' | 'price',
+      over: number,
+      most: number | null,
+    ): readonly Found<{ limit: 'mass' | 'price'; over: number; most: number }>[] =>
+      over <= hair
+        ? []
+        : [
+            {
+              severity: limit === 'mass' ? 'stop' : 'warn',
+              about: [],
+              of: limit,
+              figures: { limit, over, most: most! },
+            },
+          ];
+    return [...found('mass', overG, mostMassG), ...found('price', overMinor, mostPriceMinor)];
+  },
+  says: ({ limit, over, most }, { units, currency }) =>
+    limit === 'mass'
+      ? `${printMass(over, units)} over the limit of ${printMass(most, units)}.`
+      : `${printMoney(over, currency)} over the limit of ${printMoney(most, currency)}.`,
 };
 
 /** A holder carries more than it is made for. */
 export const holderLoad: Rule<{ readonly overG: number; readonly mostG: number }> = {
   id: 'stow/holder-load',
+  severities: ['warn'],
+  speaksWhen: 'a holder carries more than it may',
+  mendedBy: 'move',
+  asks: 'what the holder may carry',
+  because: 'Straps and seams give way when they are needed.',
   find: ({ whole, totals, gear }) =>
     whole.placements.flatMap(({ id, count }) => {
       const { mostLoadG, massG } = gear(id);
@@ -81,26 +117,14 @@ export const holderLoad: Rule<{ readonly overG: number; readonly mostG: number }
     `${name(holder!)} carries ${printMass(overG, units)} more than the ${printMass(mostG, units)} it is made for.`,
 };
 
-/** The kit costs more than it may. */
-export const overPrice: Rule<{ readonly overMinor: number; readonly mostMinor: number }> = {
-  id: 'stow/over-price',
-  find: ({ own: { mostPriceMinor: most }, totals }) =>
-    most === null || totals.whole.priceMinor <= most
-      ? []
-      : [
-          {
-            severity: 'warn',
-            about: [],
-            figures: { overMinor: totals.whole.priceMinor - most, mostMinor: most },
-          },
-        ],
-  says: ({ overMinor, mostMinor }, { currency }) =>
-    `${printMoney(overMinor, currency)} over the limit of ${printMoney(mostMinor, currency)}.`,
-};
-
 /** Pieces that are laid out but in no holder. */
 export const notStowed: Rule<null> = {
   id: 'stow/not-stowed',
+  severities: ['note'],
+  speaksWhen: 'pieces are laid out but in no holder',
+  mendedBy: 'pack',
+  asks: null,
+  because: 'What lies beside the bag is left there.',
   find: ({ tree }) => {
     const about = tree.on('mat').map(({ id }) => id);
     return about.length === 0 ? [] : [{ severity: 'note', about, figures: null }];

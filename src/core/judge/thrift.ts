@@ -107,32 +107,44 @@ function standOf({ byJob, formula, rounds }: Ways, wishes: readonly Wish[]): Sta
 
 /** What the kit no longer does, or does less of, without a placement. */
 function lossesWithout(placement: Placement, ways: Ways, stand: Stand): readonly Loss[] {
+  return [...eachLoss(placement, ways, stand)].sort(
+    (one, other) => lossOrder.indexOf(one.what) - lossOrder.indexOf(other.what),
+  );
+}
+
+function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Loss> {
   const own = stand.sources.get(placement.id) ?? [];
-  if (own.length === 0) return [];
+  if (own.length === 0) return;
   const { formula } = ways;
   const lost = withoutPlacement(nothingLost, placement.id);
   const rounds = roundsWithout(own, ways, lost);
-  const gone = rounds.reduce<number[]>(
-    (found, round, at) => (round === 0 && ways.rounds[at] !== 0 ? [...found, at] : found),
-    [],
+  const touched = new Set<JobId>();
+  for (const [at, round] of rounds.entries()) {
+    if (round !== 0 || ways.rounds[at] === 0) continue;
+    const { job } = formula.sources[at]!.supply;
+    touched.add(job);
+    if (job === 'cells') stand.onCells.forEach((each) => touched.add(each));
+  }
+  for (const job of jobIds) {
+    if (touched.has(job)) yield* lossesOfJob(job, ways, { lost, rounds });
+  }
+  for (const { anyOf, wanted, on } of stand.musts) {
+    if (!on.has(placement.id)) continue;
+    const enough = Math.min(ways.depth(anyOf), wanted);
+    const left = depthOf(formula, anyOf, lost, enough);
+    if (left > 0 && left < enough) yield { what: 'way', anyOf, left, wanted };
+  }
+}
+
+/** Pieces that do something here, and without which nothing is lost. What holds something is left out. */
+export function deadWeightIn({ own, whole, tree, ways }: WorkedOutKit): readonly Placement[] {
+  const stand = standOf(ways, own.wishes);
+  return whole.placements.filter(
+    (placement) =>
+      stand.sources.has(placement.id) &&
+      tree.within(placement.id).length === 0 &&
+      eachLoss(placement, ways, stand).next().done === true,
   );
-  const touched = new Set(
-    gone.flatMap((at) => {
-      const { job } = formula.sources[at]!.supply;
-      return job === 'cells' ? [job, ...stand.onCells] : [job];
-    }),
-  );
-  return [
-    ...jobIds
-      .filter((job) => touched.has(job))
-      .flatMap((job) => lossesOfJob(job, ways, { lost, rounds })),
-    ...stand.musts.flatMap(({ anyOf, wanted, on }): readonly Loss[] => {
-      if (!on.has(placement.id)) return [];
-      const enough = Math.min(ways.depth(anyOf), wanted);
-      const left = depthOf(formula, anyOf, lost, enough);
-      return left > 0 && left < enough ? [{ what: 'way', anyOf, left, wanted }] : [];
-    }),
-  ].sort((one, other) => lossOrder.indexOf(one.what) - lossOrder.indexOf(other.what));
 }
 
 /** What counts without these sources. What nothing relies on takes nothing else with it. */

@@ -30,6 +30,11 @@ export const pastTheirDate: Rule<{
   readonly isShortened: boolean;
 }> = {
   id: 'keep/expired',
+  severities: ['stop', 'warn'],
+  speaksWhen: 'past its date now, or on the trip',
+  mendedBy: 'renew, leave',
+  asks: 'dates',
+  because: 'What is past its date is not relied on.',
   find: ({ whole, bench, gear, day }) => {
     const { when } = whole.brief ?? { when: null };
     const last = when?.on === 'days' && when.to > day ? when.to : day;
@@ -39,7 +44,7 @@ export const pastTheirDate: Rule<{
       const count = shares.reduce((sum, share) => sum + share.count, 0);
       const ends = goodUntil < day ? null : last;
       const figures = { goodUntil, past, count, ends, isShortened };
-      return [{ severity: 'warn', about: [id], figures }];
+      return [{ severity: ends === null ? 'stop' : 'warn', about: [id], figures }];
     });
   },
   says: ({ goodUntil, past, count, ends, isShortened }, { name }, [placement]) => {
@@ -63,6 +68,11 @@ export const careDue: Rule<{
   readonly round: string | null;
 }> = {
   id: 'keep/due',
+  severities: ['warn'],
+  speaksWhen: 'care is overdue',
+  mendedBy: 'a round, done',
+  asks: 'when it was last looked after',
+  because: 'A stored kit decays without being looked at.',
   find: ({ own, bench, day }) => {
     const dues = heldInKit(own, bench.shelf, day)
       .flatMap((held) => (isAtHand(held.gear) ? duesOf(held).dues : []))
@@ -79,7 +89,7 @@ export const careDue: Rule<{
       act: (first?.act ?? 'inspect') as CareAct,
       round: isRoundDue ? round : null,
     };
-    return [{ severity: 'warn', about, figures }];
+    return [{ severity: 'warn', about, of: 'care', figures }];
   },
   says: ({ since, count, act, round }, { name }, [placement]) => {
     const whole = round === null ? null : `the kit was to be looked through by ${round}`;
@@ -99,6 +109,11 @@ export const away: Rule<{
   readonly backBy: string | null;
 }> = {
   id: 'keep/lent',
+  severities: ['warn'],
+  speaksWhen: 'lent, taken for another kit, or not given back',
+  mendedBy: 'nudge',
+  asks: null,
+  because: 'What is away is not here when it is wanted.',
   find: ({ own, bench, day, gear }) => {
     const here = own.placements.flatMap(({ id }) => {
       const { name, lentTo, borrowedFrom, awaySince, backBy } = gear(id);
@@ -142,6 +157,11 @@ export const placedTwice: Rule<{
   readonly kits: readonly { readonly name: string; readonly count: number }[];
 }> = {
   id: 'keep/double',
+  severities: ['stop'],
+  speaksWhen: 'one piece lies in two kits',
+  mendedBy: 'have it here only, wish for a second, share it',
+  asks: null,
+  because: 'One of the two kits goes without it.',
   find: ({ bench, whole }) =>
     overplaced(bench).flatMap(({ gear, placed, count, in: parts }) => {
       const about = whole.placements.filter((each) => each.gear === gear).map(({ id }) => id);
@@ -150,7 +170,7 @@ export const placedTwice: Rule<{
         name: bench.loadouts.get(loadout)!.name,
         count: wanted,
       }));
-      return [{ severity: 'warn', about, figures: { placed, count, kits } }];
+      return [{ severity: 'stop', about, of: gear, figures: { placed, count, kits } }];
     }),
   says: ({ placed, count, kits }, { name }, [placement]) =>
     `${name(placement!)} is placed ${placed} times (${kits.map(inKit).join(', ')}), and there is ${count}.`,
@@ -168,6 +188,11 @@ export const cellsMissing: Rule<{
   readonly here: readonly { readonly cell: Sort; readonly count: number }[];
 }> = {
   id: 'light/cells',
+  severities: ['stop'],
+  speaksWhen: 'cells of the wrong type, or too few',
+  mendedBy: 'swap, add',
+  asks: null,
+  because: 'A device without its cells is ballast.',
   find: ({ ways, whole, gear }) => {
     const here = whole.placements.flatMap(({ id, count }) =>
       gear(id).supplies.flatMap(({ job, sort }) =>
@@ -180,7 +205,7 @@ export const cellsMissing: Rule<{
       if (cells && absence === null) lacking.set(placement.id, cells);
     }
     return [...lacking].map(([placement, { sorts, items }]) => ({
-      severity: 'warn',
+      severity: 'stop',
       about: [placement],
       figures: { cell: sorts![0]!, count: items, here },
     }));
@@ -195,6 +220,11 @@ export const cellsMissing: Rule<{
 /** A piece that is laid out but not there: only wished for, retired, lent, or used up. */
 export const notThere: Rule<{ readonly absence: Absence; readonly lentTo: string | null }> = {
   id: 'keep/not-there',
+  severities: ['warn', 'note'],
+  speaksWhen: 'laid out, but only wished for, retired, lent, spent or given back',
+  mendedBy: 'leave, swap',
+  asks: null,
+  because: 'It is counted by the eye, and by nothing else.',
   find: ({ ways, whole, gear }) => {
     const absences = ways.absences;
     return whole.placements.flatMap(({ id }) => {

@@ -104,8 +104,8 @@ function fixBy(
   for (const count of counts.filter((each) => each <= free)) {
     const after = needAfter(kit, brief, before.need, gear, count);
     if (!isBetter(after, best?.after ?? before)) {
-      // More of what does nothing yet may do something together, as cells do.
-      if (best === null && count < 4) continue;
+      // More of what does nothing yet may do something together, as cells do, and the pegs of a sheet.
+      if (best === null && count < 6) continue;
       break;
     }
     best = {

@@ -5,6 +5,27 @@ import { listed } from '../quantity';
 import { idsOf, total, work, type Given, type NeedsKit } from './needs-kit';
 import { asksOfHeat, litresTreated, removes, treatments, waterPerDay, waterTempC } from './water';
 
+/** What of this place’s dangers no treatment here takes out, and the placements that treat. Nothing where it is not known. */
+export function openThreats(kit: NeedsKit): {
+  readonly open: readonly Threat[];
+  readonly by: readonly string[];
+} {
+  const { waterThreats, waterIsCloudy } = kit.conditions;
+  const ways = treatments(kit);
+  if (waterThreats === null) return { open: [], by: [] };
+  const cloudy = waterIsCloudy?.value === true;
+  const strains =
+    kit.given('strain').length > 0 || ways.some((way) => removes(way).includes('sediment'));
+  const closed = new Set(ways.flatMap(removes));
+  const asked: readonly Threat[] = cloudy
+    ? [...waterThreats.value, 'sediment']
+    : waterThreats.value;
+  const open = [...new Set(asked)].filter(
+    (threat) => !closed.has(threat) && !(threat === 'sediment' && (strains || !cloudy)),
+  );
+  return { open, by: idsOf(ways) };
+}
+
 /** Litres made safe, and what of this place’s dangers is left open. */
 export function treat(kit: NeedsKit): Answer {
   const perDay = waterPerDay(kit);
@@ -18,13 +39,7 @@ export function treat(kit: NeedsKit): Answer {
   const cloudy = waterIsCloudy?.value === true;
   const strains =
     kit.given('strain').length > 0 || ways.some((way) => removes(way).includes('sediment'));
-  const closed = new Set(ways.flatMap(removes));
-  const asked: readonly Threat[] = cloudy
-    ? [...waterThreats.value, 'sediment']
-    : waterThreats.value;
-  const open = [...new Set(asked)].filter(
-    (threat) => !closed.has(threat) && !(threat === 'sediment' && (strains || !cloudy)),
-  );
+  const { open } = openThreats(kit);
   const dosed = ways.filter(
     ({ gear, amount, supply: each }) =>
       amount !== null && gear.contents !== null && each.demands.length > 0,

@@ -13,8 +13,8 @@ import {
 import { dangersOf, urgencyOf } from '../scheme/dangers';
 import type { PackedFrom } from './packing';
 import { isMakeshift, type Room, type Rooms } from './rooms';
-import { isHurtByWet } from './together';
-import { standsWell, wishedReach } from './wished-reach';
+import { isHurtByWet } from '../kit/together';
+import { standsWell, wishedReach } from '../kit/wished-reach';
 
 /** A placement that is to be given a place. */
 export interface Cargo {

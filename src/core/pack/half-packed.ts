@@ -13,7 +13,7 @@ import type { Laying } from './laying';
 import type { Because } from './packing';
 import type { InCavity, Room, Rooms } from './rooms';
 import { Sums } from './sums';
-import { reachOf } from './wished-reach';
+import { reachOf } from '../kit/wished-reach';
 
 /** All that is asked of one kit, the same for every attempt. */
 export interface Asked {

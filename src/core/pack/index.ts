@@ -2,7 +2,7 @@
 export * from './packing';
 export * from './pack-kit';
 export * from './in-words';
-export { areApart, backsUp, isHurtByWet } from './together';
-export { reachOf, wishedReach } from './wished-reach';
+export { areApart, backsUp, isHurtByWet } from '../kit/together';
+export { reachOf, wishedReach } from '../kit/wished-reach';
 export * from './smallest-change';
 export { benchForPacking } from './for-packing';

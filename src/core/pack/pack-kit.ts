@@ -17,7 +17,7 @@ import { goesInto, whyNotInto } from './choice';
 import { Laying } from './laying';
 import type { LeftPiece, PackedFrom, PackedMove, PackedRoom, Packing, WhyLeft } from './packing';
 import { roomsOf, type Room } from './rooms';
-import { backsUp } from './together';
+import { backsUp } from '../kit/together';
 
 export interface PackRequest {
   readonly from: PackedFrom;

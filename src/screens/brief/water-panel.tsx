@@ -86,6 +86,9 @@ export function WaterPanel({
         <Tick isOn={brief.isFireAllowed} onChange={(isFireAllowed) => change({ isFireAllowed })}>
           open fire is allowed
         </Tick>
+        <Tick isOn={brief.isFlown} onChange={(isFlown) => change({ isFlown })}>
+          part of the way is flown
+        </Tick>
       </Flex>
     </Panel>
   );

@@ -3,7 +3,7 @@ import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, type Category } from '@/core/scheme';
 import type { KitView } from '@/ui/kit/kit-view';
 import { landingIn, type Landing } from '@/ui/kit/landings';
-import { isTooSmall, openPlaces } from '@/ui/kit/places-for';
+import { isTooSmall, openPlaces } from '@/core/kit/open-places';
 
 /** The key of a holder on the mat that a piece can be put into. */
 export function holderKey(id: string): string {
@@ -30,7 +30,7 @@ export function matLandings(view: KitView, placement: Placement): ReadonlyMap<st
       isTooSmall: false,
     });
   }
-  for (const open of openPlaces(view, [placement])) {
+  for (const open of openPlaces(view.kit, [placement])) {
     if ('on' in open.place) continue;
     const key = holderKey(open.place.in);
     // The first place of a holder is its best: those that fit come first.

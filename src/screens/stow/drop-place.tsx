@@ -3,7 +3,7 @@
 import { Box, type BoxProps } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import type { Place } from '@/core/loadout';
-import { placeKey } from '@/ui/kit/places-for';
+import { placeKey } from '@/core/kit/open-places';
 import { useInHand } from './carrying-table';
 
 interface DropPlaceProps extends BoxProps {

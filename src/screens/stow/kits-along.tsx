@@ -19,7 +19,7 @@ import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
-import { placeKey } from '@/ui/kit/places-for';
+import { placeKey } from '@/core/kit/open-places';
 import { perform } from '@/ui/notice/notice';
 
 /** Whole kits that go along in this one: their mass, room and cover count here too. */

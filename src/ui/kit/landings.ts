@@ -1,7 +1,7 @@
 import { gearOf, type Command, type Placement } from '@/core/loadout';
 import type { KitView } from './kit-view';
 import { placeInWords } from './place-in-words';
-import { isTooSmall, openPlaces, placeKey, type OpenPlace } from './places-for';
+import { isTooSmall, openPlaces, placeKey, type OpenPlace } from '@/core/kit/open-places';
 
 /** Somewhere that a piece in hand may be put down, and what that does. */
 export interface Landing {
@@ -15,7 +15,7 @@ export interface Landing {
 /** Every place that a piece may be moved to, as a landing, by the key of the place. */
 export function movingLandings(view: KitView, placement: Placement): ReadonlyMap<string, Landing> {
   return new Map(
-    openPlaces(view, [placement]).map((open) => [
+    openPlaces(view.kit, [placement]).map((open) => [
       placeKey(open.place),
       landingIn(view, placement, open),
     ]),

@@ -8,7 +8,7 @@ import { PickList, type Choice } from '@/ui/fields/pick-list';
 import { fitInWords } from '@/ui/kit/fit-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { placeInWords } from '@/ui/kit/place-in-words';
-import { isTooSmall, openPlaces, placeKey, type OpenPlace } from '@/ui/kit/places-for';
+import { isTooSmall, openPlaces, placeKey, type OpenPlace } from '@/core/kit/open-places';
 import { letGo, select, startMoving, useSelection } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
 
@@ -48,7 +48,7 @@ function Places({ view, placements }: PlacesProps) {
   const [first] = placements;
   const isOne = placements.length === 1;
   const name = isOne ? gearOf(bench.shelf, first!).name : `${placements.length} pieces`;
-  const places = openPlaces(view, placements);
+  const places = openPlaces(view.kit, placements);
   function putInto(to: Place): void {
     startMoving();
     const commands = placements.map(

@@ -1,5 +1,5 @@
-import { areWithinOthers, loadWith, type FitAnswer } from '@/core/fit';
-import { cavityOf } from '@/core/gear';
+import { areWithinOthers, loadWith, type FitAnswer } from '../fit';
+import { cavityOf } from '../gear';
 import {
   gearOf,
   grounds,
@@ -9,9 +9,9 @@ import {
   type Loadout,
   type Place,
   type Placement,
-} from '@/core/loadout';
-import { done, type Outcome } from '@/core/quantity';
-import type { KitView } from './kit-view';
+} from '../loadout';
+import { done, type Outcome } from '../quantity';
+import type { WorkedOutKit } from './worked-out';
 
 /** A place that pieces may go to, with how that place would be filled then; grounds are never full. */
 export interface OpenPlace {
@@ -24,7 +24,7 @@ export interface OpenPlace {
  * cannot hold them. A place where all of them are already is left out.
  */
 export function openPlaces(
-  { bench, loadout, tree }: Pick<KitView, 'bench' | 'loadout' | 'tree'>,
+  { bench, whole: loadout, tree }: Pick<WorkedOutKit, 'bench' | 'whole' | 'tree'>,
   placements: readonly Placement[],
 ): readonly OpenPlace[] {
   const holders = loadout.placements.filter(({ id }) => !isOfModule(id));

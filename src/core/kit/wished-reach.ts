@@ -1,7 +1,8 @@
 import { bulkOf, cavityOf, isHolder, reaches, type Gear, type JobId, type Reach } from '../gear';
-import { isUrgent } from '../fit/laid-out';
+import { isUrgent } from '../fit/urgent';
 import { isOnGround, type Ground, type Place } from '../loadout';
-import type { InCavity } from './rooms';
+/** A cavity of a placement. */
+type InCavity = Extract<Place, { readonly in: string }>;
 
 /** What is lost with the bag unless it is on the body (own): the way to make fire, to cut, to be heard, to find the way. */
 const onBody: readonly JobId[] = [

@@ -19,9 +19,73 @@ function isEatenOrDrunk({ supplies }: Gear): boolean {
   );
 }
 
+/** Whether the one gives off what spoils the other, which is eaten or drunk. */
+export function spoilsAsFood(one: Gear, other: Gear): boolean {
+  return spoilsFood(one) && isEatenOrDrunk(other);
+}
+
+/** Soft and pressed liquids that get out: tubes, sprays, pouches and bottles of them. */
+function bursts({ contents, look }: Gear): boolean {
+  return (
+    contents !== null &&
+    contents.unit === 'mL' &&
+    ['tube', 'spray', 'food-pouch', 'bottle'].includes(look.silhouette)
+  );
+}
+
+function isRuinedByLiquid({ supplies, look, contents }: Gear): boolean {
+  if (contents?.unit === 'mL') return false;
+  return (
+    look.stuff === 'paper' ||
+    supplies.some(
+      ({ job, fitness, facts }) =>
+        fitness !== 'improvised' &&
+        (['food', 'flame', 'tinder', 'map', 'papers', 'call', 'position'].includes(job) ||
+          (job === 'light' && facts?.of === 'light')),
+    )
+  );
+}
+
+/** Whether the one can burst over the other, which that would ruin. */
+export function burstsOver(one: Gear, other: Gear): boolean {
+  return bursts(one) && isRuinedByLiquid(other);
+}
+
+/** Loose metal that closes the circuit of a bare cell (own). */
+const shorting: readonly string[] = [
+  'steel-wool',
+  'coins',
+  'spare-keys',
+  'safety-pins',
+  'mixed-hardware',
+  'wire',
+  'snare-wire',
+  'foil',
+  'needle-case',
+  'scalpel-blades',
+  'carabiner',
+];
+
+/** Whether the other is loose metal beside the bare cells that the one is. */
+export function isShortedBy(one: Gear, other: Gear): boolean {
+  return (
+    one.supplies.some(({ job }) => job === 'cells') &&
+    other.kind !== null &&
+    shorting.includes(other.kind)
+  );
+}
+
 /** Whether two pieces are never put side by side, as the one spoils the other. */
 export function areApart(one: Gear, other: Gear): boolean {
-  return (spoilsFood(one) && isEatenOrDrunk(other)) || (spoilsFood(other) && isEatenOrDrunk(one));
+  return spoilsAsFood(one, other) || spoilsAsFood(other, one);
+}
+
+/** Whether two pieces are better not put side by side, as the one would harm the other if something goes wrong. */
+export function areBetterApart(one: Gear, other: Gear): boolean {
+  return [
+    [one, other],
+    [other, one],
+  ].some(([by, to]) => burstsOver(by!, to!) || isShortedBy(by!, to!));
 }
 
 /**

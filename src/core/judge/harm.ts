@@ -1,0 +1,290 @@
+import type { Gear } from '../gear';
+import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
+import { filledAtStart, isOnGround, type FilledAtStart, type Placement } from '../loadout';
+import { listed } from '../quantity';
+import type { WorkedOutKit } from '../kit';
+import { idsOf, type Background, type Piece } from './background';
+import type { Rule } from './finding';
+import { celsius } from './sleep';
+
+/** A filter that was used, where it freezes. */
+export const frostFilter: Rule<{ readonly lowC: number }> = {
+  id: 'harm/frost-filter',
+  severities: ['warn'],
+  speaksWhen: 'a filter that gets wet lies where it freezes',
+  mendedBy: 'move to the body',
+  asks: 'the low',
+  because: 'Ice tears its fibres, and nobody sees it.',
+  find: (_kit, { told, doing }) => {
+    if (!told?.lowC || told.lowC.value >= 0) return [];
+    const lowC = told.lowC.value;
+    return doing('treat-water')
+      .filter(
+        ({ gear: { spoiledBy, contents }, placement }) =>
+          contents === null && spoiledBy.includes('frost') && !isOnBody(placement),
+      )
+      .map(({ placement }) => ({
+        severity: 'warn',
+        about: [placement.id],
+        figures: { lowC },
+      }));
+  },
+  says: ({ lowC }, edge, [placement]) =>
+    `${edge.name(placement!)} freezes at ${celsius(lowC, edge)} once it was wet: carry it on the body.`,
+};
+
+function isOnBody({ place }: Placement): boolean {
+  return isOnGround(place) && place.on === 'body';
+}
+
+/** Water over nine tenths of a rigid vessel bursts it as ice. */
+const fullShare = 0.9;
+
+/** Deep frost is below this, in °C (own). */
+const deepFrostC = -5;
+
+/** Rigid vessels that are too full for the frost. */
+export function tooFull(
+  { gear, own }: WorkedOutKit,
+  { told }: Background,
+): readonly FilledAtStart[] {
+  if (!told?.lowC || told.lowC.value >= deepFrostC) return [];
+  return filledAtStart(own).filter(({ placement, ml }) => {
+    const { form, supplies } = gear(placement);
+    const room = supplies.find(({ job }) => job === 'carry-water')?.amount ?? null;
+    return room !== null && form?.shape !== 'soft' && ml > room * fullShare + 1e-6;
+  });
+}
+
+/** A full rigid bottle in deep frost. */
+export const frostFull: Rule<{ readonly lowC: number }> = {
+  id: 'harm/frost-full',
+  severities: ['warn'],
+  speaksWhen: 'a rigid bottle is full in deep frost',
+  mendedBy: 'leave room',
+  asks: 'the low, and what is filled',
+  because: 'Ice takes a tenth more room than the water it was.',
+  find: (kit, background) =>
+    tooFull(kit, background).map(({ placement }) => ({
+      severity: 'warn',
+      about: [placement],
+      figures: { lowC: background.told!.lowC!.value },
+    })),
+  says: ({ lowC }, edge, [placement]) =>
+    `${edge.name(placement!)} is full at ${celsius(lowC, edge)}: leave a tenth empty.`,
+};
+
+/** A vehicle in the sun is so much hotter than the day, in °C; heat harms from here on (own). */
+const hotterInVehicleC = 15;
+const harmfulC = 40;
+
+/** What heat spoils, stored in a hot vehicle. */
+export const heatSpoils: Rule<{ readonly hotC: number }> = {
+  id: 'harm/heat',
+  severities: ['warn'],
+  speaksWhen: 'heat-spoiled gear is in a hot store',
+  mendedBy: 'move, store it in the house',
+  asks: 'where it is stored, and the high',
+  because: 'Gas bursts, wax runs, cells and medicine die in a car in the sun.',
+  find: (_kit, { brief, told, pieces }) => {
+    if (brief?.storedIn !== 'vehicle' || !told?.highC) return [];
+    const hotC = told.highC.value + hotterInVehicleC;
+    if (hotC < harmfulC) return [];
+    const spoiled = pieces.filter(({ gear }) => gear.spoiledBy.includes('heat'));
+    return spoiled.length === 0
+      ? []
+      : [{ severity: 'warn', about: idsOf(spoiled), of: 'heat', figures: { hotC } }];
+  },
+  says: ({ hotC }, edge, about) =>
+    `In the vehicle it gets ${celsius(hotC, edge)}: ${some(about, edge.name)} ${about.length === 1 ? 'is' : 'are'} spoiled by heat.`,
+};
+
+function some(about: readonly string[], name: (placement: string) => string): string {
+  const shown = about.slice(0, 4).map(name);
+  return listed(about.length > 4 ? [...shown, `${about.length - 4} more`] : shown);
+}
+
+/** Sorts and kinds that no airline takes in its hold, or only in the cabin (own; its own rules come first). */
+const barredKinds: readonly string[] = [
+  'bear-spray',
+  'flare',
+  'mini-flares',
+  'road-flare',
+  'smoke-signal',
+  'insect-spray',
+  'air-horn',
+  'lighter-gas',
+  'tyre-foam',
+  'matchbox',
+  'match-case',
+  'fluid-lighter',
+];
+const barredSorts: readonly string[] = ['gas', 'spirit', 'petrol'];
+
+/** What an aircraft does not take. */
+export const barredInAircraft: Rule<null> = {
+  id: 'harm/aircraft',
+  severities: ['note'],
+  speaksWhen: 'part of the way is flown, and gear is barred in aircraft',
+  mendedBy: 'leave',
+  asks: 'that part of the way is flown',
+  because: 'It is taken away at the gate, or catches fire in the hold.',
+  find: (_kit, { brief, pieces }) => {
+    if (brief?.isFlown !== true) return [];
+    const barred = pieces.filter(
+      ({ gear: { kind, supplies } }) =>
+        (kind !== null && barredKinds.includes(kind)) ||
+        supplies.some(
+          ({ job, sort }) => job === 'fuel' && sort !== null && barredSorts.includes(sort),
+        ),
+    );
+    return barred.map(({ placement }) => ({
+      severity: 'note',
+      about: [placement.id],
+      figures: null,
+    }));
+  },
+  says: (_, { name }, [placement]) =>
+    `${name(placement!)} is barred in aircraft: ask the airline, or get it there.`,
+};
+
+/** All that writes is a pen, and it freezes. */
+export const penFrost: Rule<{ readonly lowC: number }> = {
+  id: 'harm/pen-frost',
+  severities: ['note'],
+  speaksWhen: 'pens are all that writes, and it freezes',
+  mendedBy: 'a pencil',
+  asks: 'the low',
+  because: 'Ink freezes; graphite does not.',
+  find: (_kit, { told, doing }) => {
+    if (!told?.lowC || told.lowC.value >= 0) return [];
+    const pens = doing('write').filter(({ gear }) => isPen(gear));
+    const others = doing('write').filter(
+      ({ gear }) => !isPen(gear) && gear.look.silhouette === 'pencil',
+    );
+    return pens.length === 0 || others.length > 0
+      ? []
+      : [
+          {
+            severity: 'note',
+            about: idsOf(pens),
+            of: 'pens',
+            figures: { lowC: told.lowC.value },
+          },
+        ];
+  },
+  says: ({ lowC }, edge, about) =>
+    `${listed(about.map(edge.name))} freezes at ${celsius(lowC, edge)}: a pencil writes.`,
+};
+
+function isPen({ failsIn, look }: Gear): boolean {
+  return look.silhouette === 'pencil' && failsIn.includes('frost');
+}
+
+/** Pieces by the cavity that they lie in. */
+export function byCavity(pieces: readonly Piece[]): ReadonlyMap<string, readonly Piece[]> {
+  const found = new Map<string, Piece[]>();
+  for (const piece of pieces) {
+    const { place } = piece.placement;
+    if (isOnGround(place)) continue;
+    const key = `${place.in} ${place.cavity}`;
+    const same = found.get(key);
+    if (same) same.push(piece);
+    else found.set(key, [piece]);
+  }
+  return found;
+}
+
+/** Pairs in one cavity of which the one harms the other, each pair told by its first, with all that it harms. */
+function harming(
+  { pieces }: Background,
+  isHarming: (one: Gear, other: Gear) => boolean,
+): readonly { readonly by: Piece; readonly harmed: readonly Piece[] }[] {
+  return [...byCavity(pieces).values()].flatMap((together) =>
+    together.flatMap((by) => {
+      const harmed = together.filter((other) => other !== by && isHarming(by.gear, other.gear));
+      return harmed.length === 0 ? [] : [{ by, harmed }];
+    }),
+  );
+}
+
+/** What bursts lies beside what it would ruin. */
+export const burstBeside: Rule<{ readonly beside: readonly string[] }> = {
+  id: 'harm/burst',
+  severities: ['warn'],
+  speaksWhen: 'a liquid that can burst lies beside paper, food, fire or electronics',
+  mendedBy: 'a bag apart',
+  asks: null,
+  because: 'One squeezed tube ruins a whole pocket.',
+  find: (_kit, background) =>
+    harming(background, burstsOver).map(({ by, harmed }) => ({
+      severity: 'warn',
+      about: [by.placement.id, ...idsOf(harmed)],
+      of: by.placement.id,
+      figures: { beside: idsOf(harmed) },
+    })),
+  says: ({ beside }, { name }, [by]) =>
+    `${name(by!)} can burst over ${some(beside, name)} in the same pocket.`,
+};
+
+/** Fuel, spray or repellent beside what is eaten. */
+export const fuelBesideFood: Rule<{ readonly beside: readonly string[] }> = {
+  id: 'harm/fuel-food',
+  severities: ['warn'],
+  speaksWhen: 'fuel, spray or repellent lies beside food',
+  mendedBy: 'move',
+  asks: null,
+  because: 'A little of it spoils all the food, and some of it poisons.',
+  find: (_kit, background) =>
+    harming(background, spoilsAsFood).map(({ by, harmed }) => ({
+      severity: 'warn',
+      about: [by.placement.id, ...idsOf(harmed)],
+      of: by.placement.id,
+      figures: { beside: idsOf(harmed) },
+    })),
+  says: ({ beside }, { name }, [by]) =>
+    `${name(by!)} lies beside ${some(beside, name)}: what it gives off spoils what is eaten.`,
+};
+
+/** Bare cells beside loose metal. */
+export const bareCells: Rule<{ readonly beside: readonly string[] }> = {
+  id: 'harm/short',
+  severities: ['warn'],
+  speaksWhen: 'bare cells lie beside metal',
+  mendedBy: 'a case',
+  asks: 'what kind of piece lies beside them',
+  because: 'A cell that is shorted burns, and so does what lies round it.',
+  find: (_kit, background) =>
+    harming(background, isShortedBy).map(({ by, harmed }) => ({
+      severity: 'warn',
+      about: [by.placement.id, ...idsOf(harmed)],
+      of: by.placement.id,
+      figures: { beside: idsOf(harmed) },
+    })),
+  says: ({ beside }, { name }, [by]) => `${name(by!)} lies bare beside ${some(beside, name)}.`,
+};
+
+const filmShelters: readonly string[] = ['film-bivvy', 'tent', 'bivvy'];
+
+/** Flames, and a closed space to burn them in. */
+export const closedFlame: Rule<{ readonly where: 'vehicle' | 'shelter' }> = {
+  id: 'harm/closed-flame',
+  severities: ['warn'],
+  speaksWhen: 'a candle or a burner goes with a closed vehicle or a film shelter',
+  mendedBy: 'caution',
+  asks: null,
+  because: 'Carbon monoxide cannot be smelled, and film melts: never in it, never asleep.',
+  find: (_kit, { brief, doing, ofKind }) => {
+    const flames = doing('candle', 'stove').filter(
+      ({ gear: { kind } }) => kind !== 'twig-stove' && kind !== 'grill-grate',
+    );
+    if (flames.length === 0) return [];
+    // A canoe is a vehicle too, and an open one.
+    const inVehicle = brief?.storedIn === 'vehicle' || brief?.preset === 'vehicle-box';
+    const where = inVehicle ? ('vehicle' as const) : ('shelter' as const);
+    if (!inVehicle && ofKind(...filmShelters).length === 0) return [];
+    return [{ severity: 'warn', about: idsOf(flames), of: 'flame', figures: { where } }];
+  },
+  says: ({ where }, { name }, about) =>
+    `${some(about, name)}: never lit in ${where === 'vehicle' ? 'the closed vehicle' : 'a closed shelter'}, never asleep.`,
+};

@@ -1,0 +1,141 @@
+import { aids } from '../../catalogue/aid';
+import type { Brief } from '../../brief';
+import { moved, layingOut, layingOutKind, leaving, checked, swapping, movingOf } from './fixing';
+import * as body from '../body';
+import * as harm from '../harm';
+import * as wayAndSeen from '../way-and-seen';
+import type { Complaint } from '../../gear';
+import { isOfModule } from '../../loadout';
+import type { WorkedOutKit } from '../../kit';
+import type { Fix } from '../finding';
+import { mends, type Mender, type MendAsked } from './mender';
+
+/** Kinds against a complaint, those that serve most often first. */
+function kindsAgainst(complaint: Complaint): readonly string[] {
+  return Object.entries(aids)
+    .filter(([, each]) => each.some((aid) => aid.complaint === complaint))
+    .map(([kind]) => kind);
+}
+
+function against({
+  kit,
+  newId,
+  finding: { figures },
+}: MendAsked<{
+  readonly open: readonly { readonly complaint: Complaint }[];
+}>): readonly Fix[] {
+  return figures.open.flatMap(({ complaint }) =>
+    kindsAgainst(complaint)
+      .slice(0, 5)
+      .flatMap((kind) => [1, 2].map((count) => layingOutKind({ kit, newId, count }, kind))),
+  );
+}
+
+function leavingEach({ kit, finding: { about } }: MendAsked<unknown>): readonly Fix[] {
+  return about.flatMap((id) => leaving(kit, id));
+}
+
+function changingBrief(
+  { own }: WorkedOutKit,
+  says: string,
+  change: Partial<Brief>,
+): readonly Fix[] {
+  if (own.brief === null) return [];
+  const brief = { ...own.brief, ...change };
+  return [{ says, command: { do: 'change kit', id: own.id, change: { brief } } }];
+}
+
+/** Moves either side of what harms to somewhere else. */
+function apart({ kit, finding: { about } }: MendAsked<unknown>): readonly Fix[] {
+  const [by, ...harmed] = about;
+  return [by!, ...(harmed.length === 1 ? harmed : [])].flatMap((id) => {
+    const placement = kit.tree.byId.get(id);
+    return placement && !isOfModule(id) ? movingOf(kit, placement) : [];
+  });
+}
+
+export const bodyMenders: readonly Mender[] = [
+  mends(wayAndSeen.noMap, ({ kit, newId }: MendAsked<unknown>) =>
+    ['waterproof-map', 'map'].map((kind) => layingOutKind({ kit, newId }, kind)),
+  ),
+  mends(wayAndSeen.evenNumber, ({ kit, newId, finding: { about } }) => [
+    layingOutKind({ kit, newId }, 'button-compass'),
+    ...about.flatMap((id) => leaving(kit, id)),
+  ]),
+  mends(wayAndSeen.dull, ({ kit, newId }) =>
+    ['marker-ribbon', 'signal-mirror', 'signal-panel'].map((kind) =>
+      layingOutKind({ kit, newId }, kind),
+    ),
+  ),
+  mends(wayAndSeen.mirrorUnderCanopy, ({ kit, newId }) =>
+    layingOut({ kit, newId }, 'signal-sound'),
+  ),
+  mends(wayAndSeen.whistleRange, ({ kit, newId }) =>
+    ['signal-mirror', 'marker-ribbon'].map((kind) => layingOutKind({ kit, newId }, kind)),
+  ),
+  mends(wayAndSeen.conspicuous, ({ kit, finding: { about } }) => [
+    ...about.flatMap((id) => {
+      const [supply] = kit.gear(id).supplies;
+      return supply ? swapping(kit, id, [supply.job]) : [];
+    }),
+    ...about.flatMap((id) => leaving(kit, id)),
+  ]),
+  mends(body.complaintOpen, against),
+  mends(body.graveOpen, against),
+  mends(body.asksTraining, ({ kit, finding: { about } }) => [
+    checked(
+      kit,
+      about,
+      () => [{ what: body.trained, kind: 'ready' }],
+      'Whoever uses them was trained',
+    ),
+  ]),
+  mends(body.ownShort, ({ kit, newId }) => [
+    ...kit.whole.placements
+      .filter(
+        ({ id, place }) =>
+          !isOfModule(id) &&
+          !('on' in place && place.on === 'body') &&
+          kit.gear(id).supplies.some(({ sort }) => sort === 'adrenaline'),
+      )
+      .map((placement): Fix => ({
+        says: `Carry ${kit.gear(placement.id).name} on the body`,
+        command: moved(kit, placement, { on: 'body' }),
+      })),
+    ...['own-medicine', 'allergy-pen', 'spare-spectacles'].map((kind) =>
+      layingOutKind({ kit, newId, place: { on: 'body' } }, kind),
+    ),
+  ]),
+  mends(body.noToilet, ({ kit, newId }) =>
+    ['paper-hankies', 'toilet-roll', 'wet-wipes'].map((kind) =>
+      layingOutKind({ kit, newId }, kind),
+    ),
+  ),
+  mends(harm.frostFilter, ({ kit, finding: { about } }) =>
+    about.flatMap((id) => {
+      const placement = kit.tree.byId.get(id);
+      if (!placement || isOfModule(id)) return [];
+      return [
+        {
+          says: `Carry ${kit.gear(id).name} on the body`,
+          command: moved(kit, placement, { on: 'body' }),
+        },
+      ];
+    }),
+  ),
+  mends(harm.frostFull, ({ kit, finding: { about } }) =>
+    changingBrief(kit, 'Leave a tenth of it empty', {
+      filled: (kit.own.brief?.filled ?? []).map((each) =>
+        about.includes(each.placement) ? { ...each, ml: Math.floor(each.ml * 0.88) } : each,
+      ),
+    }),
+  ),
+  mends(harm.heatSpoils, ({ kit }) =>
+    changingBrief(kit, 'Store it in the house', { storedIn: 'house' }),
+  ),
+  mends(harm.barredInAircraft, leavingEach),
+  mends(harm.penFrost, ({ kit, newId }) => [layingOutKind({ kit, newId }, 'pencil')]),
+  mends(harm.burstBeside, apart),
+  mends(harm.fuelBesideFood, apart),
+  mends(harm.bareCells, apart),
+];

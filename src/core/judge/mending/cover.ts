@@ -1,0 +1,94 @@
+import { kinds } from '../../catalogue';
+import type { JobId } from '../../gear';
+import { isOfModule, type ConditionId } from '../../loadout';
+import type { WorkedOutKit } from '../../kit';
+import * as cover from '../cover';
+import * as fire from '../fire';
+import { isTakenBy } from '../../ways';
+import type { Fix } from '../finding';
+import { checked, layingOut, layingOutKind, movingOf } from './fixing';
+import { mends, type Mender } from './mender';
+
+/** Moves any of these pieces out of a holder, each by itself. */
+function movingOutOf(
+  kit: WorkedOutKit,
+  pieces: readonly string[],
+  holder: string | null,
+): readonly Fix[] {
+  return pieces.flatMap((id) => {
+    const placement = kit.tree.byId.get(id);
+    if (!placement || isOfModule(id)) return [];
+    const fixes = movingOf(kit, placement, (place) => !('in' in place) || place.in !== holder);
+    // The body is where a way of one’s own is best kept.
+    return [...fixes.filter(({ command }) => isToBody(command)), ...fixes].slice(0, 3);
+  });
+}
+
+function isToBody(command: Fix['command']): boolean {
+  return command.do === 'move' && 'on' in command.to;
+}
+
+/** Kinds of which a condition takes no supply of these jobs. */
+function kindsThatStand(anyOf: readonly JobId[], condition: ConditionId): readonly string[] {
+  return kinds
+    .filter((kind) => {
+      const gear = { ...kind } as unknown as Parameters<typeof isTakenBy>[1]['gear'];
+      return kind.supplies.some(
+        (supply) =>
+          anyOf.includes(supply.job) &&
+          supply.fitness !== 'improvised' &&
+          !isTakenBy(condition, { gear, supply, isKeptDry: false }),
+      );
+    })
+    .sort((one, other) => one.massG - other.massG)
+    .slice(0, 6)
+    .map(({ id }) => id);
+}
+
+const onBody = { on: 'body' } as const;
+
+export const coverMenders: readonly Mender[] = [
+  mends(cover.nothingDoesIt, ({ kit, newId, finding: { figures } }) =>
+    layingOut({ kit, newId }, ...figures.anyOf),
+  ),
+  mends(cover.tooShallow, ({ kit, newId, finding: { figures, about } }) => [
+    ...movingOutOf(kit, about, figures.singles[0] ?? null),
+    ...layingOut({ kit, newId, place: onBody }, ...figures.anyOf),
+    ...layingOut({ kit, newId, place: onBody, count: 2 }, ...figures.anyOf),
+  ]),
+  mends(cover.allWaysInOne, ({ kit, newId, finding: { figures, about } }) => [
+    ...movingOutOf(kit, about, figures.holder),
+    ...layingOut({ kit, newId, place: onBody }, ...figures.anyOf),
+  ]),
+  mends(cover.oneCondition, ({ kit, newId, finding: { figures } }) =>
+    kindsThatStand(figures.anyOf, figures.condition).map((kind) =>
+      layingOutKind({ kit, newId, place: onBody }, kind),
+    ),
+  ),
+  mends(cover.emptyCategory, ({ kit, newId, background, finding: { of } }) => {
+    const category = background.scheme.categories.find(({ id }) => id === of);
+    return category ? layingOut({ kit, newId }, ...category.must.flat()) : [];
+  }),
+  mends(fire.fewToIgnite, ({ kit, newId, finding: { figures } }) =>
+    ['lighter', 'match-case', 'ferro-rod'].map((kind) =>
+      layingOutKind({ kit, newId, place: onBody, count: figures.wanted - figures.ways }, kind),
+    ),
+  ),
+  mends(fire.noTinder, ({ kit, newId }) =>
+    ['tinder-tabs', 'char-cloth', 'tinder-tin'].map((kind) => layingOutKind({ kit, newId }, kind)),
+  ),
+  mends(fire.littleWetTinder, ({ kit, newId }) =>
+    ['tinder-tabs', 'wax-tinder', 'cotton-and-wax', 'fatwood'].flatMap((kind) =>
+      [1, 3].map((count) => layingOutKind({ kit, newId, count }, kind)),
+    ),
+  ),
+  mends(fire.noStriker, ({ kit, newId }) => layingOut({ kit, newId }, 'strike', 'cut')),
+  mends(fire.lighterPresses, ({ kit, finding: { about } }) => [
+    checked(
+      kit,
+      about,
+      () => [{ what: 'the button kept from being pressed', kind: 'ready' }],
+      'A band holds its button now',
+    ),
+  ]),
+];

@@ -1,0 +1,25 @@
+import type { WorkedOutKit } from '../../kit';
+import type { Background } from '../background';
+import type { Finding, Fix, Rule } from '../finding';
+
+export interface MendAsked<Figures> {
+  readonly kit: WorkedOutKit;
+  readonly background: Background;
+  readonly finding: Finding<Figures>;
+  /** Ids for what comes anew. */
+  readonly newId: () => string;
+}
+
+/** What may mend the findings of a rule, the likeliest first: each is tried before it is offered. */
+export interface Mender {
+  readonly rule: string;
+  readonly fixes: (asked: MendAsked<unknown>) => readonly Fix[];
+}
+
+/** A mender that knows the figures of its rule. */
+export function mends<Figures>(
+  { id }: Rule<Figures>,
+  fixes: (asked: MendAsked<Figures>) => readonly Fix[],
+): Mender {
+  return { rule: id, fixes: fixes as Mender['fixes'] };
+}

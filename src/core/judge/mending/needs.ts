@@ -1,0 +1,169 @@
+import type { JobId } from '../../gear';
+import { needFixes } from '../../kit/need-fixes';
+import { newPlacement, type Command } from '../../loadout';
+import type { NeedId } from '../../needs';
+import * as food from '../food';
+import * as light from '../light';
+import { cellsMissing } from '../upkeep';
+import { plugFitsNothing } from '../power';
+import * as roof from '../roof';
+import * as sleep from '../sleep';
+import * as warm from '../warm';
+import * as water from '../water';
+import * as work from '../work';
+import type { Fix } from '../finding';
+import { checked, layingOut, layingOutKind, leaving, swapping } from './fixing';
+import { mends, type Mender, type MendAsked } from './mender';
+
+/** What answers a need, by trying: the same that is offered where the needs are told. */
+function answering({ kit, newId }: MendAsked<unknown>, need: NeedId): readonly Fix[] {
+  if (kit.own.brief === null) return [];
+  return needFixes(kit, kit.own.brief, need)
+    .filter(({ after }) => after.standing === 'met')
+    .map(({ gear, count, isOnShelf }): Fix => {
+      const id = isOnShelf ? gear.id : newId();
+      const place: Command = {
+        do: 'place',
+        loadout: kit.own.id,
+        placement: newPlacement(newId(), id, { on: 'mat' }, count),
+      };
+      const name = count === 1 ? gear.name : `${count} × ${gear.name}`;
+      if (isOnShelf) return { says: `Lay out ${name}, of your shelf`, command: place };
+      const made = {
+        ...gear,
+        id,
+        count,
+        priceMinor: kit.bench.currency === 'EUR' ? gear.priceMinor : null,
+      };
+      return {
+        says: `Get ${name} and lay ${count === 1 ? 'it' : 'them'} out`,
+        command: {
+          do: 'together',
+          label: `add ${gear.name}`,
+          commands: [{ do: 'add gear', gear: [made] }, place],
+        },
+      };
+    });
+}
+
+function adding(...anyOf: readonly JobId[]) {
+  return ({ kit, newId }: MendAsked<unknown>) => layingOut({ kit, newId }, ...anyOf);
+}
+
+function getting(...kinds: readonly string[]) {
+  return ({ kit, newId }: MendAsked<unknown>) =>
+    kinds.map((kind) => layingOutKind({ kit, newId }, kind));
+}
+
+function leavingEach({ kit, finding: { about } }: MendAsked<unknown>): readonly Fix[] {
+  return about.flatMap((id) => leaving(kit, id));
+}
+
+export const needMenders: readonly Mender[] = [
+  mends(water.noVessel, adding('boil')),
+  mends(water.doubleWall, adding('boil')),
+  mends(water.doseVessel, adding('carry-water')),
+  mends(water.dirtyClean, adding('carry-water')),
+  mends(water.noStrainer, getting('filter-bag', 'coffee-filters', 'shemagh')),
+  mends(
+    water.threatOpen,
+    getting('press-purifier', 'dioxide-tablets', 'filter', 'canteen-cup', 'filter-bag'),
+  ),
+  mends(water.strawOnly, getting('chlorine-tablets', 'filter', 'canteen-cup')),
+  mends(water.dryStretch, (asked) => [
+    ...answering(asked, 'carry'),
+    ...layingOut({ kit: asked.kit, newId: asked.newId }, 'carry-water'),
+  ]),
+  mends(water.waterCouplings, getting('soft-bottle', 'thin-bottle', 'water-bag')),
+  mends(food.mealsAskWater, (asked) => [
+    ...answering(asked, asked.finding.figures.short),
+    ...leavingEach(asked),
+  ]),
+  mends(food.noCook, ({ kit, newId, finding: { about, figures } }) => [
+    ...(figures.lacks.includes('a spoon')
+      ? [layingOutKind({ kit, newId }, 'spoon')]
+      : layingOut({ kit, newId }, 'boil')),
+    ...layingOut({ kit, newId }, 'flame'),
+    ...about.flatMap((id) => leaving(kit, id)),
+  ]),
+  mends(food.noOpener, getting('tin-opener', 'wheel-tin-opener')),
+  mends(food.countsOnCatch, (asked) => answering(asked, 'food')),
+  mends(sleep.coldSleep, (asked) => answering(asked, 'sleep')),
+  mends(sleep.coldGround, (asked) => answering(asked, 'ground')),
+  mends(sleep.underHang, getting('under-quilt', 'ground-mat')),
+  mends(sleep.bitingGround, getting('hammock', 'bug-net')),
+  mends(warm.coldDay, (asked) => answering(asked, 'warmth')),
+  mends(warm.cottonWorn, ({ kit, finding: { about } }) => [
+    ...about.flatMap((id) =>
+      swapping(kit, id, ['insulate'], ({ look }) => look.stuff !== 'cotton'),
+    ),
+    ...about.flatMap((id) => leaving(kit, id)),
+  ]),
+  mends(roof.smallRoof, (asked) => answering(asked, 'roof')),
+  mends(roof.noRig, (asked) => answering(asked, 'rig')),
+  mends(roof.doubleDuty, ({ kit, newId, finding: { figures } }) =>
+    ['rain-jacket', 'small-tarp', 'tarp'].map((kind) =>
+      layingOutKind(
+        { kit, newId, count: kind === 'rain-jacket' ? figures.people - figures.coats : 1 },
+        kind,
+      ),
+    ),
+  ),
+  mends(light.noLight, getting('rechargeable-headlamp', 'candle', 'crank-torch')),
+  mends(light.needlessLight, leavingEach),
+  mends(light.handsFull, getting('rechargeable-headlamp')),
+  mends(cellsMissing, ({ kit, newId, finding: { figures, about } }) => [
+    ...(cellKinds[figures.cell]
+      ? [layingOutKind({ kit, newId, count: figures.count }, cellKinds[figures.cell]!)]
+      : []),
+    ...about.flatMap((id) => leaving(kit, id)),
+  ]),
+  mends(light.switchesOn, ({ kit, finding: { about } }) => [
+    checked(
+      kit,
+      about,
+      (gear) => light.unlocked(gear).map((what) => ({ what, kind: 'ready' })),
+      'A cell is turned, or the switch locked now',
+    ),
+  ]),
+  mends(plugFitsNothing, ({ kit, newId, finding: { about } }) => [
+    ...['power-bank', 'charging-cable', 'mains-plug'].map((kind) =>
+      layingOutKind({ kit, newId }, kind),
+    ),
+    ...about.flatMap((id) => leaving(kit, id)),
+  ]),
+  mends(work.shortCord, ({ kit, newId }) =>
+    ['thin-cord', 'cord', 'rope-20'].flatMap((kind) =>
+      [1, 2, 3].map((count) => layingOutKind({ kit, newId, count }, kind)),
+    ),
+  ),
+  mends(work.nothingSharpens, adding('sharpen')),
+  mends(work.bareEdges, ({ kit, finding: { about } }) => [
+    checked(kit, about, () => [{ what: work.covered, kind: 'ready' }], 'Their edges are covered'),
+  ]),
+  mends(work.needleThread, ({ kit, newId, finding: { figures } }) =>
+    figures.lacks === 'thread'
+      ? [layingOutKind({ kit, newId }, 'waxed-thread')]
+      : [layingOutKind({ kit, newId }, 'needle-case')],
+  ),
+];
+
+/** Which kind is a cell of a type. */
+const cellKinds: Readonly<Record<string, string>> = {
+  'AA alkaline': 'cell-aa',
+  'AAA alkaline': 'cell-aaa',
+  'AA lithium': 'cell-aa-lithium',
+  'AAA lithium': 'cell-aaa-lithium',
+  'AA NiMH': 'cell-aa-nimh',
+  'AAA NiMH': 'cell-aaa-nimh',
+  'C alkaline': 'cell-c',
+  'D alkaline': 'cell-d',
+  '9 V alkaline': 'cell-9v',
+  CR2032: 'cell-cr2032',
+  LR44: 'cell-lr44',
+  CR2: 'cell-cr2',
+  CR123A: 'cell-cr123a',
+  '14500': 'cell-14500',
+  '18650': 'cell-18650',
+  '21700': 'cell-21700',
+};

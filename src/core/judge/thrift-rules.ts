@@ -1,0 +1,139 @@
+import { jobIds, jobs, massNowG, type Gear, type JobId } from '../gear';
+import { listed, printMass } from '../quantity';
+import { offersFor } from '../scheme';
+import { mustsOf } from '../scheme/musts';
+import { idsOf } from './background';
+import type { Rule } from './finding';
+import { deadWeightIn } from './thrift';
+
+/** Pieces without which nothing is lost. */
+export const deadWeight: Rule<{ readonly massG: number }> = {
+  id: 'thrift/dead',
+  severities: ['note'],
+  speaksWhen: 'nothing is lost without it',
+  mendedBy: 'leave, keep on purpose',
+  asks: null,
+  because: 'Every gram that does nothing is carried all the way.',
+  find: (kit) =>
+    deadWeightIn(kit).flatMap(({ id, count }) => {
+      const massG = (massNowG(kit.gear(id)) ?? 0) * count;
+      return massG === 0 ? [] : [{ severity: 'note' as const, about: [id], figures: { massG } }];
+    }),
+  says: ({ massG }, { units, name }, [placement]) =>
+    `${name(placement!)} could stay at home: nothing is lost, and ${printMass(massG, units)} saved.`,
+};
+
+/** A lighter piece of the shelf that does the same is worth telling from so many g on (own). */
+const worthG = 20;
+
+/** The shelf has a lighter one that does the same. */
+export const lighterOne: Rule<{
+  readonly gear: string;
+  readonly name: string;
+  readonly savedG: number;
+}> = {
+  id: 'thrift/lighter',
+  severities: ['note'],
+  speaksWhen: 'an owned lighter piece does the same',
+  mendedBy: 'swap',
+  asks: 'masses',
+  because: 'It lies at home and would carry itself.',
+  find: ({ bench, tree }, { pieces }) => {
+    const free = offersFor(bench, jobIds);
+    return pieces.flatMap(({ placement, gear }) => {
+      const own = massNowG(gear);
+      if (own === null || tree.within(placement.id).length > 0) return [];
+      if (!gear.supplies.some(({ fitness }) => fitness !== 'improvised')) return [];
+      const better = free
+        .filter(
+          ({ gear: other, free: many }) =>
+            many >= placement.count &&
+            other.massG !== null &&
+            other.massG <= own - worthG &&
+            other.look.silhouette === gear.look.silhouette &&
+            other.cavities.length >= gear.cavities.length &&
+            other.failsIn.every((harm) => gear.failsIn.includes(harm)) &&
+            doesAll(other, gear),
+        )
+        .sort((one, other) => one.gear.massG! - other.gear.massG!)[0];
+      return better
+        ? [
+            {
+              severity: 'note' as const,
+              about: [placement.id],
+              figures: {
+                gear: better.gear.id,
+                name: better.gear.name,
+                savedG: (own - better.gear.massG!) * placement.count,
+              },
+            },
+          ]
+        : [];
+    });
+  },
+  says: ({ name: other, savedG }, { units, name }, [placement]) =>
+    `${other} does what ${name(placement!)} does, and is ${printMass(savedG, units)} lighter.`,
+};
+
+const order = ['made-for', 'serves', 'improvised'];
+
+/** Whether one piece does everything as well and as much as another, relying on nothing more. */
+function doesAll(one: Gear, other: Gear): boolean {
+  return other.supplies
+    .filter(({ fitness }) => fitness !== 'improvised')
+    .every((wanted) =>
+      one.supplies.some(
+        (supply) =>
+          supply.job === wanted.job &&
+          supply.sort === wanted.sort &&
+          order.indexOf(supply.fitness) <= order.indexOf(wanted.fitness) &&
+          (wanted.amount === null ||
+            (supply.amount !== null && isAsMuch(supply.job, supply.amount, wanted.amount))) &&
+          JSON.stringify(supply.demands) === JSON.stringify(wanted.demands) &&
+          JSON.stringify(supply.facts) === JSON.stringify(wanted.facts),
+      ),
+    );
+}
+
+function isAsMuch(job: JobId, amount: number, wanted: number): boolean {
+  return jobs[job].tally === 'smallest' ? amount <= wanted : amount >= wanted;
+}
+
+/** So many pieces of a small job are more than spares (domain). */
+const mostOfSmallJob = 3;
+
+/** Three or more spares of a job that nothing hangs on. */
+export const manySpares: Rule<{ readonly job: JobId; readonly many: number }> = {
+  id: 'thrift/spares',
+  severities: ['note'],
+  speaksWhen: 'three or more spares of a small job are there',
+  mendedBy: 'leave',
+  asks: null,
+  because: 'One is enough, two are kind.',
+  find: ({ own }, { pieces }) => {
+    const asked = new Set(mustsOf(own.wishes).flatMap(({ anyOf }) => anyOf));
+    return jobIds.flatMap((job) => {
+      const { tally, isPerPerson, isUsedUp, critical } = jobs[job];
+      if (tally !== 'none' || isPerPerson || isUsedUp || critical || asked.has(job)) return [];
+      const made = pieces.filter(({ gear }) => isOnlyFor(gear, job));
+      const many = made.reduce((sum, { placement: { count } }) => sum + count, 0);
+      return many <= mostOfSmallJob
+        ? []
+        : [
+            {
+              severity: 'note' as const,
+              about: idsOf(made),
+              of: job,
+              figures: { job, many },
+            },
+          ];
+    });
+  },
+  says: ({ job, many }, { name }, about) =>
+    `${many} pieces do nothing but ${jobs[job].name}: ${listed(about.map(name))}.`,
+};
+
+function isOnlyFor({ supplies }: Gear, job: JobId): boolean {
+  const counted = supplies.filter(({ fitness }) => fitness !== 'improvised');
+  return counted.length === 1 && counted[0]!.job === job;
+}

@@ -1,0 +1,134 @@
+import { noisy } from '../catalogue/handling';
+import { isBright, type JobId } from '../gear';
+import { listed, printNumber } from '../quantity';
+import { idsOf } from './background';
+import type { Rule } from './finding';
+
+/** Nothing shows the country. */
+export const noMap: Rule<null> = {
+  id: 'way/map',
+  severities: ['note'],
+  speaksWhen: 'there is no map',
+  mendedBy: 'add',
+  asks: 'nights or a route',
+  because: 'A bearing alone leads into the next swamp.',
+  find: ({ ways, whole }, { brief, nights }) => {
+    const isAway = (nights ?? 0) > 0 || (brief?.route ?? null) !== null;
+    const isMapped = (ways.byJob.get('map') ?? []).some(
+      ({ supply }) => supply.fitness !== 'improvised',
+    );
+    return !isAway || isMapped || whole.placements.length === 0
+      ? []
+      : [{ severity: 'note', about: [], of: 'map', figures: null }];
+  },
+  says: () => 'No map of where it leads.',
+};
+
+/** An even number of instruments that can disagree. */
+export const evenNumber: Rule<{ readonly many: number }> = {
+  id: 'way/even',
+  severities: ['note'],
+  speaksWhen: 'there is an even number of instruments that can disagree',
+  mendedBy: 'add, leave',
+  asks: null,
+  because: 'Two that disagree do not say which is wrong.',
+  find: (_kit, { doing }) => {
+    const compasses = doing('bearing').filter(({ gear }) => gear.look.silhouette === 'compass');
+    const many = compasses.reduce((sum, { placement: { count } }) => sum + count, 0);
+    return many === 0 || many % 2 === 1
+      ? []
+      : [{ severity: 'note', about: idsOf(compasses), of: 'bearing', figures: { many } }];
+  },
+  says: ({ many }) =>
+    `${printNumber(many, 0)} compasses: where they disagree, nobody knows which is wrong.`,
+};
+
+const seenJobs: readonly JobId[] = ['signal-day', 'signal-night', 'mark'];
+const signalJobs: readonly JobId[] = ['signal-sound', 'signal-day', 'signal-night', 'call'];
+
+/** Who wants to be found, and nothing bright. */
+export const dull: Rule<null> = {
+  id: 'seen/dull',
+  severities: ['warn'],
+  speaksWhen: 'an emergency kit has no bright or reflecting face',
+  mendedBy: 'add',
+  asks: 'a brief, and that one wants to be found',
+  because: 'A searcher sees a colour, or nothing.',
+  find: (_kit, { brief, school, pieces }) => {
+    if (brief === null || school('seen') !== 'found at once' || pieces.length === 0) return [];
+    const isSeen = pieces.some(
+      ({ gear: { look, supplies } }) =>
+        isBright(look.colour) ||
+        supplies.some(({ job, fitness }) => seenJobs.includes(job) && fitness !== 'improvised'),
+    );
+    return isSeen ? [] : [{ severity: 'warn', about: [], of: 'bright', figures: null }];
+  },
+  says: () => 'Nothing here is bright or throws light back.',
+};
+
+/** Under a canopy, the mirror is the only signal. */
+export const mirrorUnderCanopy: Rule<null> = {
+  id: 'seen/mirror-canopy',
+  severities: ['warn'],
+  speaksWhen: 'a mirror is the only signal under a closed canopy',
+  mendedBy: 'add',
+  asks: 'the kind of country',
+  because: 'Where no sky is seen, no flash is.',
+  find: (_kit, { country, ways }) => {
+    if (country?.view !== 'closed') return [];
+    const signals = ways(...signalJobs);
+    return signals.length > 0 && signals.every(({ supply }) => supply.job === 'signal-day')
+      ? [{ severity: 'warn', about: idsOf(signals), of: 'canopy', figures: null }]
+      : [];
+  },
+  says: (_, { name }, about) =>
+    `Under a closed canopy ${listed(about.map(name))} is not seen, and nothing else signals.`,
+};
+
+/** Over open distance, the whistle is the only signal. */
+export const whistleRange: Rule<null> = {
+  id: 'seen/whistle-range',
+  severities: ['note'],
+  speaksWhen: 'a whistle is the only signal over open distance',
+  mendedBy: 'add',
+  asks: 'the kind of country',
+  because: 'Wind and width swallow sound long before sight.',
+  find: (_kit, { country, ways }) => {
+    if (country?.view !== 'open') return [];
+    const signals = ways(...signalJobs);
+    return signals.length > 0 && signals.every(({ supply }) => supply.job === 'signal-sound')
+      ? [{ severity: 'note', about: idsOf(signals), of: 'distance', figures: null }]
+      : [];
+  },
+  says: (_, { name }, about) =>
+    `Over open distance ${listed(about.map(name))} is not heard far, and nothing else signals.`,
+};
+
+/** Unseen is wished, and something is heard or shines. */
+export const conspicuous: Rule<{ readonly by: 'noise' | 'colour' }> = {
+  id: 'seen/noise',
+  severities: ['note'],
+  speaksWhen: 'unseen is wished, and a piece is noisy or bright',
+  mendedBy: 'swap, leave',
+  asks: 'that the kit is to be unseen until wanted',
+  because: 'One bright sack undoes all the green ones.',
+  find: (_kit, { school, pieces }) => {
+    if (school('seen') !== 'unseen until wanted') return [];
+    return pieces.flatMap(({ placement, gear: { kind, look, supplies } }) => {
+      // What signals lies closed away, and is to be loud and bright when it is wanted.
+      if (supplies.some(({ job, fitness }) => signalJobs.includes(job) && fitness === 'made-for'))
+        return [];
+      const by =
+        kind !== null && noisy.includes(kind)
+          ? ('noise' as const)
+          : isBright(look.colour)
+            ? ('colour' as const)
+            : null;
+      return by === null
+        ? []
+        : [{ severity: 'note' as const, about: [placement.id], figures: { by } }];
+    });
+  },
+  says: ({ by }, { name }, [placement]) =>
+    `${name(placement!)} is ${by === 'noise' ? 'heard from afar' : 'bright'}, and the kit is to be unseen.`,
+};
