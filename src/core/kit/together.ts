@@ -80,14 +80,6 @@ export function areApart(one: Gear, other: Gear): boolean {
   return spoilsAsFood(one, other) || spoilsAsFood(other, one);
 }
 
-/** Whether two pieces are better not put side by side, as the one would harm the other if something goes wrong. */
-export function areBetterApart(one: Gear, other: Gear): boolean {
-  return [
-    [one, other],
-    [other, one],
-  ].some(([by, to]) => burstsOver(by!, to!) || isShortedBy(by!, to!));
-}
-
 /**
  * Jobs for which a second piece is a spare of the first, so that they are not to be lost together. What adds up (water,
  * food, cord) or is one’s own (clothing) is no spare (own).

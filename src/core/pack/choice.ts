@@ -5,7 +5,7 @@ import type { Cargo } from './cargo';
 import type { Because } from './packing';
 import type { Room, Rooms } from './rooms';
 import type { Sums } from './sums';
-import { areApart, areBetterApart } from '../kit/together';
+import { areApart } from '../kit/together';
 
 /** How full a room is filled before it is laid out, by what it is made of: hard walls leave gaps (own). */
 export interface Fullness {
@@ -19,8 +19,6 @@ const mostOfRoom = 0.45;
 /** What speaks against a room, in points: which of two evils is the lesser (own). */
 const points = {
   besideBackup: 1000,
-  besideHarm: 200,
-  rainedOn: 60,
   makeshift: 300,
   notMadeFor: 60,
   wet: 40,
@@ -160,8 +158,6 @@ export function suiting(cargo: Cargo, room: Room, lying: Lying): Suiting {
   const backups = lying.backupsOf(cargo.id);
   const besides = backups.filter((id) => inside.includes(id));
   if (besides.length > 0) sum += points.besideBackup * besides.length;
-  const harmed = inside.filter((id) => areBetterApart(cargo.gear, lying.gearOf(id)));
-  sum += points.besideHarm * harmed.length;
   const bag = outermostOf(room.in, sums);
   for (const id of backups) {
     const at = sums.placeOf(id);
@@ -170,10 +166,7 @@ export function suiting(cargo: Cargo, room: Room, lying: Lying): Suiting {
     if (at.in === room.in) sum += points.samePocketsHolder;
   }
   const isDry = cargo.isHurtByWet && keepsDry(room, lying);
-  if (cargo.isHurtByWet && !isDry) {
-    sum += points.wet;
-    if (room.space.reach === 'outside pocket') sum += points.rainedOn;
-  }
+  if (cargo.isHurtByWet && !isDry) sum += points.wet;
   if (cargo.isDryInside && keepsDry(room, lying)) sum += points.dryTwice;
   const made = madeToHold[room.holder.kind ?? ''];
   const groups = groupsOf(cargo.gear);
