@@ -1,7 +1,7 @@
 import { pastAmong, sharesIn } from '../upkeep';
 import { fileSays } from '../refusals/files';
 import { done, refused, type Outcome } from '../quantity';
-import { findingInWords, findingsOf } from '../judge';
+import { dividedBy, findingInWords, findingsOf, ruleOf, toDoAbout } from '../judge';
 import { notLaidOut, type LaidOut } from '../fit';
 import { workedOut } from '../kit';
 import { gearOf, holdersAround, isOnGround, type Bench, type Loadout } from '../loadout';
@@ -100,12 +100,20 @@ export function auditOf(
         ...answer,
       })),
     },
-    findings: findingsOf(kit).map((finding) => ({
+    findings: dividedBy(own, findingsOf(kit, scheme)).open.map((finding) => ({
       rule: finding.rule,
       severity: finding.severity,
       message: findingInWords(finding, kit, 'metric'),
+      because: ruleOf(finding.rule).because,
+      toDo: toDoAbout(finding),
       placements: finding.about,
       figures: finding.figures,
+    })),
+    letBe: dividedBy(own, findingsOf(kit, scheme)).letBe.map((finding) => ({
+      rule: finding.rule,
+      message: findingInWords(finding, kit, 'metric'),
+      note: finding.as.note,
+      since: finding.as.on,
     })),
     due: placed
       .map(({ placement, gear }) => ({

@@ -24,6 +24,9 @@ export function findingBy({ id }: Rule, { of, ...found }: Found<unknown>): Findi
   return { ...found, rule: id, of: of ?? found.about.join(' ') };
 }
 
+/** How many rules there are. */
+export const ruleCount = rules.length;
+
 export function ruleOf(id: string): Rule {
   return rules.find((rule) => rule.id === id)!;
 }

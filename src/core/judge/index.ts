@@ -1,2 +1,4 @@
-export type { Finding, Severity } from './finding';
+export type { Finding, Fix, Rule, Severity } from './finding';
 export * from './findings';
+export * from './set-aside';
+export * from './to-do';

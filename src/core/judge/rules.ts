@@ -17,6 +17,7 @@ import * as upkeep from './upkeep';
 import * as warm from './warm';
 import * as water from './water';
 import * as wayAndSeen from './way-and-seen';
+import { failsInWhatIf } from './what-if';
 import * as work from './work';
 
 /** A rule with its figures known to itself alone, so that rules of all sorts stand in one list. */
@@ -30,6 +31,7 @@ export const rules: readonly Rule[] = [
   rule(cover.tooShallow),
   rule(cover.allWaysInOne),
   rule(cover.oneCondition),
+  rule(failsInWhatIf),
   rule(cover.emptyCategory),
   rule(fire.fewToIgnite),
   rule(fire.noTinder),

@@ -1,7 +1,7 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
 import type { CavityLoad, LaidOut } from '@/core/fit';
 import type { Finding } from '@/core/judge';
@@ -10,6 +10,7 @@ import { asIfLost, stillThere } from '@/core/kit/as-if';
 import {
   kitsByName,
   type Bench,
+  type SetAside,
   type Loadout,
   type LoadoutTotals,
   type Tree,
@@ -28,6 +29,9 @@ export interface ToldFinding extends Finding {
   readonly message: string;
 }
 
+/** A finding that its owner lets be, and what was said of it. */
+export type LetBe = ToldFinding & { readonly as: SetAside };
+
 /** The kit on the table, with everything that is worked out from it. */
 export interface KitView {
   readonly kit: WorkedOutKit;
@@ -41,8 +45,10 @@ export interface KitView {
   readonly totals: LoadoutTotals;
   readonly cover: Cover;
   readonly loads: readonly CavityLoad[];
-  /** None until {@link isJudged}. */
+  /** None until {@link isJudged}; a moment after an edit still those of before it. What their owner lets be is left out. */
   readonly findings: readonly ToldFinding[];
+  /** What is let be, while its facts are the same. */
+  readonly letBe: readonly LetBe[];
   readonly isJudged: boolean;
   /** Placements that a finding stops or warns about. */
   readonly amiss: ReadonlySet<string>;
@@ -63,28 +69,46 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   const whatIf = useWhatIf();
   const isAsIf = own?.id === whatIf.kit && isShownAsIf(path);
   const supposed = isAsIf ? whatIf.losses : noLosses;
-  const view = useMemo(
-    () => (own ? viewOf(bench, own, scheme, units, laidOut, judge, supposed) : null),
-    [bench, own, scheme, units, laidOut, judge, supposed],
+  const seen = useMemo(
+    () => (own ? seenOf(bench, own, scheme, units, laidOut, supposed) : null),
+    [bench, own, scheme, units, laidOut, supposed],
   );
+  // What an edit changes is painted first; what the rules say of it follows.
+  const toJudge = useDeferredValue(seen);
+  const judged = useMemo(() => toJudge && judgedBy(judge, toJudge), [judge, toJudge]);
+  const view = useMemo(() => seen && judged && withFindings(seen, judged), [seen, judged]);
   return <Context value={view}>{children}</Context>;
 }
 
-function viewOf(
+/** A kit as it is seen before anything is judged. */
+type Seen = Omit<KitView, 'findings' | 'letBe' | 'isJudged' | 'amiss'>;
+
+type Judged = Pick<KitView, 'findings' | 'letBe' | 'isJudged'>;
+
+function judgedBy(judge: Judge | null, { kit, own, units, cover }: Seen): Judged {
+  if (judge === null) return { findings: [], letBe: [], isJudged: false };
+  const all = judge.findingsOf(kit, cover.scheme).map((finding): ToldFinding => ({
+    ...finding,
+    message: judge.findingInWords(finding, kit, units),
+  }));
+  const { open, letBe } = judge.dividedBy(own, all);
+  return { findings: open, letBe, isJudged: true };
+}
+
+function withFindings(seen: Seen, judged: Judged): KitView {
+  const costly = judged.findings.filter(({ severity }) => severity !== 'note');
+  return { ...seen, ...judged, amiss: new Set(costly.flatMap(({ about }) => about)) };
+}
+
+function seenOf(
   bench: Bench,
   own: Loadout,
   scheme: string,
   units: UnitSystem,
   laidOut: LaidOut,
-  judge: Judge | null,
   supposed: readonly Loss[],
-): KitView {
+): Seen {
   const { kit, lost } = workedOutAsIf(bench, own, laidOut, supposed);
-  const findings = (judge?.findingsOf(kit) ?? []).map((finding): ToldFinding => ({
-    ...finding,
-    message: judge!.findingInWords(finding, kit, units),
-  }));
-  const costly = findings.filter(({ severity }) => severity !== 'note');
   return {
     kit,
     bench,
@@ -95,9 +119,6 @@ function viewOf(
     totals: kit.totals,
     cover: kit.cover(laidOrder(schemeOf(bench, scheme), own.brief)),
     loads: kit.loads,
-    findings,
-    isJudged: judge !== null,
-    amiss: new Set(costly.flatMap(({ about }) => about)),
     lost,
   };
 }
@@ -129,7 +150,9 @@ export function useViewOn(bench: Bench, kit: string, laidOut: LaidOut): KitView 
   const judge = useJudge();
   return useMemo(() => {
     const own = bench.loadouts.get(kit);
-    return own ? viewOf(bench, own, scheme, units, laidOut, judge, noLosses) : null;
+    if (!own) return null;
+    const seen = seenOf(bench, own, scheme, units, laidOut, noLosses);
+    return withFindings(seen, judgedBy(judge, seen));
   }, [bench, kit, scheme, units, laidOut, judge]);
 }
 

@@ -14,7 +14,14 @@ const nothing: WhatIf = { kit: null, losses: [] };
 export const useWhatIf = create<WhatIf>(() => nothing);
 
 /** The screens that show the kit as if; everywhere else it is whole. */
-const shownOn: readonly string[] = ['/layout', '/stow', '/stow/inside', '/prove', '/brief/enough'];
+const shownOn: readonly string[] = [
+  '/layout',
+  '/stow',
+  '/stow/inside',
+  '/prove',
+  '/prove/findings',
+  '/brief/enough',
+];
 
 export function isShownAsIf(path: string): boolean {
   return shownOn.includes(path.replace(/(.)\/$/, '$1'));

@@ -57,6 +57,10 @@ export const subPlaces: Readonly<Record<string, readonly SubPlace[]>> = {
     { path: '/stow', name: 'The holders' },
     { path: '/stow/inside', name: 'Look inside' },
   ],
+  '/prove': [
+    { path: '/prove', name: 'What if' },
+    { path: '/prove/findings', name: 'Findings' },
+  ],
   '/keep': [
     { path: '/keep', name: 'What is due' },
     { path: '/keep/round', name: 'A round' },

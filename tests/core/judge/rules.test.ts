@@ -50,6 +50,20 @@ const cases: Readonly<Record<string, Case>> = {
     speaks: { holds: 'matchbox, match-case' },
     silent: { holds: 'matchbox, storm-lighter' },
   },
+  'cover/what-if': {
+    speaks: {
+      holds: 'pack, belt-knife @ pack',
+      kit: {
+        whatIfs: [{ id: 'w', name: 'overboard', losses: [{ kind: 'holder', placement: 'pack' }] }],
+      },
+    },
+    silent: {
+      holds: 'pack, belt-knife @ pack, multi-tool',
+      kit: {
+        whatIfs: [{ id: 'w', name: 'overboard', losses: [{ kind: 'holder', placement: 'pack' }] }],
+      },
+    },
+  },
   'cover/category': { speaks: { holds: 'lighter' }, silent: { holds: full + ', soft-bottle' } },
   'fire/ignite': { speaks: { holds: 'lighter' }, silent: { holds: '3 lighter' } },
   'fire/no-tinder': {

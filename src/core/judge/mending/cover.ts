@@ -4,6 +4,7 @@ import { isOfModule, type ConditionId } from '../../loadout';
 import type { WorkedOutKit } from '../../kit';
 import * as cover from '../cover';
 import * as fire from '../fire';
+import { failsInWhatIf } from '../what-if';
 import { isTakenBy } from '../../ways';
 import type { Fix } from '../finding';
 import { checked, layingOut, layingOutKind, movingOf } from './fixing';
@@ -64,6 +65,9 @@ export const coverMenders: readonly Mender[] = [
     kindsThatStand(figures.anyOf, figures.condition).map((kind) =>
       layingOutKind({ kit, newId, place: onBody }, kind),
     ),
+  ),
+  mends(failsInWhatIf, ({ kit, newId, finding: { figures } }) =>
+    figures.undone.flatMap((anyOf) => layingOut({ kit, newId, place: onBody }, ...anyOf)),
   ),
   mends(cover.emptyCategory, ({ kit, newId, background, finding: { of } }) => {
     const category = background.scheme.categories.find(({ id }) => id === of);
