@@ -109,18 +109,30 @@ const shots: readonly Shot[] = [
       await page.locator('[data-scale=steady]').waitFor();
     },
   },
-  { name: 'lists', path: '/layout/lists' },
-  { name: 'thrift', path: '/layout/thrift' },
   {
-    name: 'compare',
-    path: '/kits/compare',
+    name: 'prove',
+    path: '/prove',
     first: async (page) => {
-      const mats = page.getByRole('region', { name: 'Two mats' });
-      await mats.evaluate((sheet) => sheet.scrollIntoView());
-      await page.evaluate(() => window.scrollBy(0, -110));
-      await page.waitForTimeout(3000);
+      await page
+        .getByRole('row', { name: /^Barrel 30 L with all in it/ })
+        .getByRole('button')
+        .click();
+      await page.getByText(/instead of 1.8 days/).waitFor();
+      await page.getByRole('region', { name: 'The board' }).waitFor();
     },
   },
+  {
+    name: 'findings',
+    path: '/prove/findings',
+    first: async (page) => {
+      const finding = page
+        .locator('[data-finding="cover/all-in-one"]')
+        .filter({ hasText: 'Ignite' });
+      await finding.getByRole('button').first().click();
+      await finding.getByText('Each was tried').waitFor();
+    },
+  },
+  { name: 'thrift', path: '/layout/thrift' },
   { name: 'challenge', path: '/kits/challenge' },
   { name: 'kits', path: '/kits' },
 ];

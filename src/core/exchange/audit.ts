@@ -4,6 +4,8 @@ import { done, refused, type Outcome } from '../quantity';
 import { dividedBy, findingInWords, findingsOf, ruleOf, toDoAbout } from '../judge';
 import { notLaidOut, type LaidOut } from '../fit';
 import { workedOut } from '../kit';
+import { underOwnBrief } from '../kit/under-own-brief';
+import { momentsOf } from '../needs/moments';
 import { gearOf, holdersAround, isOnGround, type Bench, type Loadout } from '../loadout';
 import { auditUnderBrief } from './audit-brief';
 import type { Scheme } from '../scheme';
@@ -36,6 +38,8 @@ export function auditOf(
   const { whole: loadout, tree, totals } = kit;
   const cover = kit.cover(scheme);
   const { brief, rules, needs, lasts } = auditUnderBrief(kit);
+  const under = underOwnBrief(kit, 'metric');
+  const moments = under && momentsOf(under.kit);
   const shares = sharesIn(loadout, shelf, today);
   const placed = loadout.placements.map((placement) => ({
     placement,
@@ -62,6 +66,7 @@ export function auditOf(
     },
     needs,
     lasts,
+    moments: moments ?? [],
     branches: placed.map(({ placement, gear }) => ({
       placement: placement.id,
       gear: gear.name,

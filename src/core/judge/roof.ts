@@ -1,5 +1,5 @@
 import { listed, printLength, printNumber } from '../quantity';
-import { pitchesOf } from '../needs/pitch';
+import { momentOf } from '../needs/moments';
 import { idsOf } from './background';
 import type { Rule } from './finding';
 import { isShort } from './sleep';
@@ -50,32 +50,18 @@ export const doubleDuty: Rule<{ readonly coats: number; readonly people: number 
   mendedBy: 'add',
   asks: 'nights and whether it rains',
   because: 'One piece does one job at a time: under the roof one goes out in the rain too.',
-  find: (_kit, { told, nights, needsKit, ways }) => {
-    if (needsKit === null || nights === null || nights === 0) return [];
-    if (told?.isWet !== true && (told?.rainDays?.value ?? 0) === 0) return [];
-    const shells = ways('shell').filter(({ gear }) => gear.look.silhouette !== 'roll');
-    const people = needsKit.people.length;
-    const pitches = pitchesOf(needsKit).filter(
-      ({ given }) => given.supply.fitness !== 'improvised',
+  find: (_kit, { needsKit, ways }) => {
+    const night = needsKit && momentOf(needsKit, 'night-in-rain');
+    if (!night) return [];
+    const [roof, shell] = ['roof', 'shell'].map((job) =>
+      night.parts.find((part) => part.job === job),
     );
-    const isShell = new Set(idsOf(shells));
-    const coats = shells
-      .filter(({ placement }) => !pitches.some(({ given }) => given.placement.id === placement.id))
-      .reduce((sum, { placement: { count } }) => sum + count, 0);
-    const both = pitches.filter(({ given }) => isShell.has(given.placement.id));
-    const dry = pitches
-      .filter(({ given }) => !isShell.has(given.placement.id))
-      .reduce((sum, { sleepers, given }) => sum + sleepers * given.count, 0);
-    // With roofs enough beside it, it is free to be the coat.
-    if (both.length === 0 || coats >= people || dry >= people) return [];
-    return [
-      {
-        severity: 'warn',
-        about: both.map(({ given }) => given.placement.id),
-        of: 'roof and coat',
-        figures: { coats, people },
-      },
-    ];
+    const isContested = [roof!, shell!].some(({ lacks, lacksAnyway }) => lacks > lacksAnyway);
+    const isShell = new Set(idsOf(ways('shell')));
+    const about = [...new Set(roof!.by.filter((id) => isShell.has(id)))];
+    if (!isContested || about.length === 0) return [];
+    const figures = { coats: shell!.by.length, people: shell!.asked };
+    return [{ severity: 'warn', about, of: 'roof and coat', figures }];
   },
   says: ({ coats, people }, { name }, about) =>
     `${listed(about.map(name))} is tonight’s roof: ${coats === 0 ? 'no coat' : `${printNumber(coats, 0)} coats for ${people}`} while it is up.`,

@@ -12,6 +12,7 @@ import { BesidePanel } from './beside-panel';
 import { LayersPanel } from './layers-panel';
 import { LeftThen } from './left-then';
 import { LossBoard } from './loss-board';
+import { MomentsPanel } from './moments-panel';
 import { useLosses } from './use-losses';
 import { WhatIfBar } from './what-if-bar';
 import { WhatItTakes } from './what-it-takes';
@@ -66,6 +67,7 @@ function Proved({ view }: { readonly view: KitView }) {
           {asked && <WhatItTakes view={view} asked={asked} />}
         </Box>
         <Flex direction="column" gap="4" flex="1" width="100%" minWidth="0">
+          <MomentsPanel view={view} />
           <LayersPanel view={view} />
           <AfloatPanel view={view} />
           <BesidePanel view={view} />

@@ -229,6 +229,7 @@ function findingsFigure({ findings, isJudged }: KitView): Told {
     says:
       parts
         .filter(([count]) => count > 0)
+        .slice(0, 2)
         .map(([count, word]) => `${count} ${word}`)
         .join(' · ') || (isJudged ? 'all is well' : 'looking'),
     mood: stops > 0 ? 'stop' : warns > 0 ? 'watch' : 'fine',

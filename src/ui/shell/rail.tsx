@@ -61,6 +61,7 @@ const doubtful: Standing = { sign: '▲', words: 'something to look at', colour:
 const marked: Readonly<Record<string, (rule: string) => boolean>> = {
   '/layout': (rule) => !rule.startsWith('stow/') && !rule.startsWith('keep/'),
   '/stow': (rule) => rule.startsWith('stow/'),
+  '/prove': () => true,
   '/keep': (rule) => rule.startsWith('keep/'),
 };
 

@@ -1,11 +1,11 @@
 import { kinds } from '../../catalogue';
 import type { JobId } from '../../gear';
-import { isOfModule, type ConditionId } from '../../loadout';
+import { branchOf, holdersAround, isOfModule, type ConditionId } from '../../loadout';
 import type { WorkedOutKit } from '../../kit';
 import * as cover from '../cover';
 import * as fire from '../fire';
 import { failsInWhatIf } from '../what-if';
-import { isTakenBy } from '../../ways';
+import { isTakenBy, reliedOn } from '../../ways';
 import type { Fix } from '../finding';
 import { checked, layingOut, layingOutKind, movingOf } from './fixing';
 import { mends, type Mender } from './mender';
@@ -46,6 +46,51 @@ function kindsThatStand(anyOf: readonly JobId[], condition: ConditionId): readon
     .map(({ id }) => id);
 }
 
+/**
+ * Where the ways to a job stand in one bag and what they rely on lies in another, one move alone parts nothing: something that
+ * they rely on goes to the body, and one of the ways elsewhere.
+ */
+function movingTwo(
+  kit: WorkedOutKit,
+  about: readonly string[],
+  { anyOf, holder }: { readonly anyOf: readonly JobId[]; readonly holder: string },
+): readonly Fix[] {
+  const { formula } = kit.ways;
+  const inHolder = new Set(branchOf(kit.tree, holder).map(({ id }) => id));
+  const relied = [
+    ...new Set(reliedOn(formula, anyOf).map((at) => formula.sources[at]!.placement.id)),
+  ].filter((id) => inHolder.has(id) && !about.includes(id) && !isOfModule(id));
+  const firsts = relied
+    .flatMap((id) =>
+      movingOf(kit, kit.tree.byId.get(id)!).filter(({ command }) => isToBody(command)),
+    )
+    .slice(0, 3);
+  const seconds = about.slice(0, 3).flatMap((id) => {
+    const placement = kit.tree.byId.get(id);
+    if (!placement || isOfModule(id)) return [];
+    const outer = outermostOf(kit, id);
+    return movingOf(
+      kit,
+      placement,
+      (place) => !('in' in place) || outermostOf(kit, place.in) !== outer,
+    ).slice(0, 3);
+  });
+  return firsts.flatMap((first) =>
+    seconds.map((second) => ({
+      says: `${first.says}, and ${second.says.charAt(0).toLowerCase()}${second.says.slice(1)}`,
+      command: {
+        do: 'together',
+        label: 'move two pieces',
+        commands: [first.command, second.command],
+      },
+    })),
+  );
+}
+
+function outermostOf({ tree }: WorkedOutKit, id: string): string {
+  return holdersAround(tree, tree.byId.get(id)!).at(-1)?.id ?? id;
+}
+
 const onBody = { on: 'body' } as const;
 
 export const coverMenders: readonly Mender[] = [
@@ -59,6 +104,7 @@ export const coverMenders: readonly Mender[] = [
   ]),
   mends(cover.allWaysInOne, ({ kit, newId, finding: { figures, about } }) => [
     ...movingOutOf(kit, about, figures.holder),
+    ...movingTwo(kit, about, figures),
     ...layingOut({ kit, newId, place: onBody }, ...figures.anyOf),
   ]),
   mends(cover.oneCondition, ({ kit, newId, finding: { figures } }) =>

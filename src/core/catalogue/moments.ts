@@ -1,0 +1,69 @@
+import type { JobId } from '../gear';
+
+/** How much of a job a moment asks: a piece for each person, so many for all, or a dry place to lie for each. */
+export type AskedAtOnce = 'one each' | 'places for all' | number;
+
+/** Several jobs that are asked of the kit at one and the same time. */
+export interface Moment {
+  readonly id: string;
+  readonly name: string;
+  /** What is asked, what hurts most to lack first. */
+  readonly asks: readonly { readonly job: JobId; readonly howMuch: AskedAtOnce }[];
+  /** When it may come: with rain, with a night out, with heat, or always. */
+  readonly comes: 'in rain' | 'on a night in rain' | 'in heat' | 'always';
+}
+
+/** Moments that kits are held against (own planning values). */
+export const moments: readonly Moment[] = [
+  {
+    id: 'rain-on-the-move',
+    name: 'Rain on the move',
+    comes: 'in rain',
+    asks: [
+      { job: 'shell', howMuch: 'one each' },
+      { job: 'carry-water', howMuch: 1 },
+    ],
+  },
+  {
+    id: 'night-in-rain',
+    name: 'A night in rain',
+    comes: 'on a night in rain',
+    asks: [
+      { job: 'roof', howMuch: 'places for all' },
+      { job: 'shell', howMuch: 'one each' },
+      { job: 'ground', howMuch: 'one each' },
+    ],
+  },
+  {
+    id: 'heat-halt',
+    name: 'A halt in the heat',
+    comes: 'in heat',
+    asks: [
+      { job: 'roof', howMuch: 1 },
+      { job: 'carry-water', howMuch: 1 },
+      { job: 'sun-guard', howMuch: 'one each' },
+    ],
+  },
+  {
+    id: 'hurt-and-waiting',
+    name: 'Hurt and waiting',
+    comes: 'always',
+    asks: [
+      { job: 'first-aid', howMuch: 1 },
+      { job: 'roof', howMuch: 1 },
+      { job: 'insulate', howMuch: 1 },
+      { job: 'signal-day', howMuch: 1 },
+      { job: 'cloth', howMuch: 1 },
+    ],
+  },
+  {
+    id: 'cooking',
+    name: 'Cooking',
+    comes: 'always',
+    asks: [
+      { job: 'boil', howMuch: 1 },
+      { job: 'carry-water', howMuch: 1 },
+      { job: 'eat', howMuch: 'one each' },
+    ],
+  },
+];

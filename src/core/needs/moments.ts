@@ -1,0 +1,102 @@
+import { moments, type AskedAtOnce, type Moment } from '../catalogue/moments';
+import { fitnesses, type JobId } from '../gear';
+import { dealAtOnce, type Able } from './at-once';
+import { pitchesOf } from './pitch';
+import type { NeedsKit } from './needs-kit';
+
+/** One thing that a moment asks: how much, which placements do it, each as often as it is told, and how much nobody does. */
+export interface MomentPart {
+  readonly job: JobId;
+  readonly asked: number;
+  readonly by: readonly string[];
+  readonly lacks: number;
+  /** With every piece free for it alone, so much would still be lacking. */
+  readonly lacksAnyway: number;
+}
+
+/** A moment, with one piece doing one job at a time. */
+export interface MomentDealt {
+  readonly id: string;
+  readonly name: string;
+  readonly parts: readonly MomentPart[];
+  /** Every dealing was looked at. */
+  readonly isExact: boolean;
+}
+
+/** Below this high of a day nobody halts for the heat, in °C (own). */
+const heatFromC = 25;
+
+/** Every moment that may come under the brief, and who does what in it. */
+export function momentsOf(kit: NeedsKit): readonly MomentDealt[] {
+  return moments.filter((moment) => comes(moment, kit)).map((moment) => dealt(moment, kit));
+}
+
+/** One moment, where it may come; null where it does not. */
+export function momentOf(kit: NeedsKit, id: string): MomentDealt | null {
+  const moment = moments.find((each) => each.id === id);
+  return moment && comes(moment, kit) ? dealt(moment, kit) : null;
+}
+
+function comes({ comes: when }: Moment, { conditions, nights }: NeedsKit): boolean {
+  const rains = conditions.isWet === true || (conditions.rainDays?.value ?? 0) > 0;
+  switch (when) {
+    case 'in rain':
+      return rains;
+    case 'on a night in rain':
+      return rains && nights !== null && nights > 0;
+    case 'in heat':
+      return (conditions.highC?.value ?? -Infinity) >= heatFromC;
+    case 'always':
+      return true;
+  }
+}
+
+function dealt({ id, name, asks: asked }: Moment, kit: NeedsKit): MomentDealt {
+  const people = kit.people.length;
+  const asks = asked.map(({ howMuch }) => (typeof howMuch === 'number' ? howMuch : people));
+  const items = itemsOf(asked, kit);
+  const found = dealAtOnce({ asks, items });
+  const parts = asked.map(({ job }, at): MomentPart => {
+    const could = items.reduce((sum, { does }) => sum + (does.get(at)?.gives ?? 0), 0);
+    return {
+      job,
+      asked: asks[at]!,
+      by: found.by[at]!.map((item) => item.split('#')[0]!),
+      lacks: found.lacks[at]!,
+      lacksAnyway: Math.max(0, asks[at]! - could),
+    };
+  });
+  return { id, name, parts, isExact: found.isExact };
+}
+
+/** Every item that does any of it: what is a way, and each of a placement by itself. */
+function itemsOf(
+  asked: readonly { readonly job: JobId; readonly howMuch: AskedAtOnce }[],
+  kit: NeedsKit,
+): readonly Able[] {
+  const sleepers = new Map(
+    pitchesOf(kit).map(({ given, sleepers: places }) => [given.placement.id, places]),
+  );
+  const byPlacement = new Map<string, { count: number; massG: number; does: Able['does'] }>();
+  for (const [at, { job, howMuch }] of asked.entries()) {
+    for (const { placement, gear, supply, count } of kit.given(job)) {
+      const gives = howMuch === 'places for all' ? (sleepers.get(placement.id) ?? 0) : 1;
+      if (gives === 0) continue;
+      const before = byPlacement.get(placement.id);
+      const does = new Map(before?.does).set(at, {
+        fitness: fitnesses.indexOf(supply.fitness),
+        gives,
+      });
+      byPlacement.set(placement.id, { count, massG: gear.massG ?? 0, does });
+    }
+  }
+  // More of one piece than are asked for are not at work.
+  const most = asked.length * Math.max(1, kit.people.length) * 2;
+  return [...byPlacement].flatMap(([id, { count, massG, does }]) =>
+    Array.from({ length: Math.min(count, most) }, (_, at) => ({
+      item: `${id}#${at + 1}`,
+      massG,
+      does,
+    })),
+  );
+}

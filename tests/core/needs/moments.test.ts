@@ -1,0 +1,37 @@
+import { workedOut } from '@/core/kit';
+import { underBrief } from '@/core/kit/under-brief';
+import { momentsOf } from '@/core/needs/moments';
+import { benchOfKinds, type KindKit } from '../../support/kits-of-kinds';
+
+function night(holds: string, brief: KindKit['brief'] = {}) {
+  const bench = benchOfKinds({ holds, brief });
+  const own = bench.loadouts.get('k')!;
+  const { kit } = underBrief(workedOut(bench, own, '2027-09-01'), own.brief!, 'metric');
+  return momentsOf(kit).find(({ id }) => id === 'night-in-rain');
+}
+
+describe('a night in rain for two', () => {
+  it('the ponchos are tonight’s roof: no coats', () => {
+    const { parts } = night('2 poncho, cord')!;
+    const [roof, shell] = parts;
+    expect(roof).toMatchObject({ job: 'roof', asked: 2, lacks: 0 });
+    expect(shell).toMatchObject({ job: 'shell', asked: 2, lacksAnyway: 0 });
+    expect(roof!.by.length + shell!.by.length).toBe(2);
+    expect(shell!.lacks).toBeGreaterThan(0);
+  });
+
+  it('with a tent beside them they are coats', () => {
+    const { parts } = night('2 poncho, cord, tent')!;
+    expect(parts[0]).toMatchObject({ job: 'roof', by: ['tent'], lacks: 0 });
+    expect(parts[1]).toMatchObject({ job: 'shell', by: ['poncho', 'poncho'], lacks: 0 });
+  });
+
+  it('what nothing does is lacking anyway', () => {
+    expect(night('tent')!.parts[1]).toMatchObject({ job: 'shell', lacks: 2, lacksAnyway: 2 });
+  });
+
+  it('does not come where no night is out', () => {
+    const day = { when: { on: 'days', from: '2027-09-20', to: '2027-09-20' } } as const;
+    expect(night('2 poncho, cord', day)).toBeUndefined();
+  });
+});
