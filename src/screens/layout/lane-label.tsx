@@ -91,8 +91,9 @@ function MustLabel({ must }: { readonly must: MustCover }) {
       <chakra.button
         ref={button}
         type="button"
-        display={{ md: 'block' }}
-        minHeight="6"
+        display={{ base: 'inline-flex', md: 'block' }}
+        alignItems="center"
+        minHeight={{ base: '11', md: '6' }}
         color={text}
         fontWeight="600"
         textDecoration="underline dotted"

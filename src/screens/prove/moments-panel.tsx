@@ -4,6 +4,7 @@ import { Box, Text } from '@chakra-ui/react';
 import { capital, jobsInWords } from '@/core/gear';
 import type { UnderBrief } from '@/core/kit/under-brief';
 import { momentsOf, type MomentDealt, type MomentPart } from '@/core/needs/moments';
+import { treeOf } from '@/core/loadout';
 import { listed } from '@/core/quantity';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
@@ -13,10 +14,10 @@ import { useUnderBrief } from '@/ui/kit/under-brief';
 /** Moments that ask several things at once, and who does what in each: one piece does one job at a time. */
 export function MomentsPanel({ view }: { readonly view: KitView }) {
   const under = useUnderBrief(view);
-  return under === null ? null : <Moments view={view} under={under} />;
+  return under === null ? null : <Moments under={under} />;
 }
 
-function Moments({ view, under }: { readonly view: KitView; readonly under: UnderBrief }) {
+function Moments({ under }: { readonly under: UnderBrief }) {
   const moments = useAfterPaint(under, momentsUnder);
   if (!moments || moments.length === 0) return null;
   return (
@@ -29,7 +30,7 @@ function Moments({ view, under }: { readonly view: KitView; readonly under: Unde
           <Text fontWeight="700">{moment.name}</Text>
           <Box as="ul" listStyleType="none" fontSize="sm">
             {moment.parts.map((part) => (
-              <Part key={part.job} view={view} part={part} />
+              <Part key={part.job} under={under} part={part} />
             ))}
           </Box>
           {!moment.isExact && (
@@ -47,12 +48,14 @@ function momentsUnder({ kit }: UnderBrief): readonly MomentDealt[] {
   return momentsOf(kit);
 }
 
-function Part({ view, part }: { readonly view: KitView; readonly part: MomentPart }) {
+function Part({ under, part }: { readonly under: UnderBrief; readonly part: MomentPart }) {
   const { job, asked, by, lacks, lacksAnyway } = part;
+  const { byId } = treeOf(under.kit.loadout);
   const many = new Map<string, number>();
   for (const id of by) many.set(id, (many.get(id) ?? 0) + 1);
   const names = [...many].map(([id, count]) => {
-    const { name } = view.kit.gear(id);
+    // Of the kit as it was dealt out: a piece may have gone since.
+    const { name } = under.kit.gear(byId.get(id)!);
     return count > 1 ? `${count} × ${name}` : name;
   });
   return (

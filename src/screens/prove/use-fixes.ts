@@ -13,7 +13,7 @@ export interface FixesTried {
 
 /** Tries what may mend a finding, one after the other in between what the page has to do; null until it is asked for. */
 export function useFixes(
-  { kit, cover }: KitView,
+  { judged: kit, cover }: KitView,
   finding: ToldFinding,
   isAsked: boolean,
 ): FixesTried | null {

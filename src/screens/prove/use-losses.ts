@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { mostTogether, type QuestionLost } from '@/core/losses';
-import { conditionIds, type Loss } from '@/core/loadout';
+import { conditionIds, treeOf, type Loadout, type Loss } from '@/core/loadout';
 import { allLost } from '@/core/ways';
 import type { KitView } from '@/ui/kit/kit-view';
 import { callLosses } from '@/workers/prove-calls';
@@ -18,7 +18,7 @@ export interface LossesKnown {
 }
 
 interface Known {
-  readonly of: unknown;
+  readonly of: { readonly own: { readonly id: string } };
   readonly asked: readonly QuestionLost[];
 }
 
@@ -53,5 +53,23 @@ export function useLosses({ bench, own, kit, cover }: KitView, lost: readonly Lo
       call.cancel();
     };
   }, [asks]);
-  return { asked: known?.asked ?? null, progress: running, stop: () => running?.stop() };
+  const asked = useMemo(() => {
+    if (known === null || known.of.own.id !== own.id) return null;
+    return known.of === asks ? known.asked : withoutWhatIsGone(known.asked, kit.whole);
+  }, [known, asks, own.id, kit.whole]);
+  return { asked, progress: running, stop: () => running?.stop() };
+}
+
+/** What was found before an edit, as far as what it is about is still there. */
+function withoutWhatIsGone(
+  asked: readonly QuestionLost[],
+  whole: Loadout,
+): readonly QuestionLost[] {
+  const { byId } = treeOf(whole);
+  return asked.map(({ sets, ...of }) => ({
+    ...of,
+    sets: sets.filter((set) =>
+      set.every((loss) => loss.kind === 'condition' || byId.has(loss.placement)),
+    ),
+  }));
 }

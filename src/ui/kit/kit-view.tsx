@@ -50,6 +50,8 @@ export interface KitView {
   /** What is let be, while its facts are the same. */
   readonly letBe: readonly LetBe[];
   readonly isJudged: boolean;
+  /** The kit as it was judged: that of before an edit, until the rules have followed. */
+  readonly judged: WorkedOutKit;
   /** Placements that a finding stops or warns about. */
   readonly amiss: ReadonlySet<string>;
   /** What it is shown without, and under; empty where it is shown whole. What is kept is whole in any case. */
@@ -76,27 +78,41 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   // What an edit changes is painted first; what the rules say of it follows.
   const toJudge = useDeferredValue(seen);
   const judged = useMemo(() => toJudge && judgedBy(judge, toJudge), [judge, toJudge]);
-  const view = useMemo(() => seen && judged && withFindings(seen, judged), [seen, judged]);
+  const view = useMemo(() => {
+    if (!seen || !judged) return null;
+    // Of another kit than the one that was judged last nothing is said yet.
+    const isSame = judged.judged.own.id === seen.own.id;
+    return withFindings(seen, isSame ? judged : unjudged(seen.kit));
+  }, [seen, judged]);
   return <Context value={view}>{children}</Context>;
 }
 
 /** A kit as it is seen before anything is judged. */
-type Seen = Omit<KitView, 'findings' | 'letBe' | 'isJudged' | 'amiss'>;
+type Seen = Omit<KitView, keyof Judged | 'amiss'>;
 
-type Judged = Pick<KitView, 'findings' | 'letBe' | 'isJudged'>;
+type Judged = Pick<KitView, 'findings' | 'letBe' | 'isJudged' | 'judged'>;
 
 function judgedBy(judge: Judge | null, { kit, own, units, cover }: Seen): Judged {
-  if (judge === null) return { findings: [], letBe: [], isJudged: false };
+  if (judge === null) return unjudged(kit);
   const all = judge.findingsOf(kit, cover.scheme).map((finding): ToldFinding => ({
     ...finding,
     message: judge.findingInWords(finding, kit, units),
   }));
   const { open, letBe } = judge.dividedBy(own, all);
-  return { findings: open, letBe, isJudged: true };
+  return { findings: open, letBe, isJudged: true, judged: kit };
 }
 
+function unjudged(kit: WorkedOutKit): Judged {
+  return { findings: [], letBe: [], isJudged: false, judged: kit };
+}
+
+/** What is done to a piece before it goes along, what is known, and what may stay at home, marks no piece. */
+const unmarked: readonly string[] = ['trust/untried', 'cut/sheath', 'harm/closed-flame'];
+
 function withFindings(seen: Seen, judged: Judged): KitView {
-  const costly = judged.findings.filter(({ severity }) => severity !== 'note');
+  const costly = judged.findings.filter(
+    ({ severity, rule }) => severity !== 'note' && !unmarked.includes(rule),
+  );
   return { ...seen, ...judged, amiss: new Set(costly.flatMap(({ about }) => about)) };
 }
 
