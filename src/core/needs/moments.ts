@@ -23,6 +23,9 @@ export interface MomentDealt {
   readonly isExact: boolean;
 }
 
+/** What keeps legs or feet dry is nobody’s coat. */
+const noCoats: readonly string[] = ['rain-trousers', 'gaiters', 'boots', 'trainers', 'camp-shoes'];
+
 /** Below this high of a day nobody halts for the heat, in °C (own). */
 const heatFromC = 25;
 
@@ -80,6 +83,7 @@ function itemsOf(
   const byPlacement = new Map<string, { count: number; massG: number; does: Able['does'] }>();
   for (const [at, { job, howMuch }] of asked.entries()) {
     for (const { placement, gear, supply, count } of kit.given(job)) {
+      if (job === 'shell' && gear.kind !== null && noCoats.includes(gear.kind)) continue;
       const gives = howMuch === 'places for all' ? (sleepers.get(placement.id) ?? 0) : 1;
       if (gives === 0) continue;
       const before = byPlacement.get(placement.id);

@@ -1,6 +1,7 @@
 import { gearOfKind, kinds } from '../../catalogue';
 import type { Gear, JobId } from '../../gear';
 import { isTooSmall, openPlaces } from '../../kit/open-places';
+import { standsWell } from '../../kit/wished-reach';
 import {
   isOfModule,
   newPlacement,
@@ -114,7 +115,7 @@ function named(name: string, count: number): string {
 const mostPlaces = 6;
 
 /**
- * Moves a piece to each place that takes it by bulk: into other cavities, then onto the body.
+ * Moves a piece to each place that takes it by bulk: into other cavities and onto the body.
  *
  * @param suits which places are meant; all where left out.
  */
@@ -124,14 +125,20 @@ export function movingOf(
   suits: (place: Place) => boolean = () => true,
 ): readonly Fix[] {
   if (isOfModule(placement.id)) return [];
-  return openPlaces(kit, [placement])
-    .filter((open) => !isTooSmall(open) && suits(open.place))
-    .filter(({ place }) => !('on' in place) || place.on === 'body')
-    .slice(0, mostPlaces)
-    .map(({ place }) => ({
-      says: `Move ${kit.gear(placement.id).name} ${whereInWords(kit, place)}`,
-      command: moved(kit, placement, place),
-    }));
+  const isForBody = standsWell(kit.gear(placement.id), 'body');
+  const isBody = (place: Place) => 'on' in place && place.on === 'body';
+  const open = openPlaces(kit, [placement])
+    .filter((each) => !isTooSmall(each) && suits(each.place))
+    .map(({ place }) => place)
+    .filter((place) => !('on' in place) || isBody(place));
+  // What is wanted on the body goes there before it goes anywhere else.
+  const inOrder = isForBody
+    ? [...open.filter(isBody), ...open.filter((each) => !isBody(each))]
+    : open;
+  return inOrder.slice(0, mostPlaces).map((place) => ({
+    says: `Move ${kit.gear(placement.id).name} ${whereInWords(kit, place)}`,
+    command: moved(kit, placement, place),
+  }));
 }
 
 export function moved({ own }: WorkedOutKit, { id }: Placement, to: Place): Command {

@@ -35,7 +35,10 @@ export function* fixesOf(
   const background = backgroundOf(kit, scheme);
   const mender = menders.find((each) => each.rule === finding.rule);
   let offered = 0;
+  const said = new Set<string>();
   for (const fix of mender?.fixes({ kit, background, finding, newId }) ?? []) {
+    if (said.has(fix.says)) continue;
+    said.add(fix.says);
     const done = apply(kit.bench, fix.command);
     const own = done.ok ? done.value.loadouts.get(kit.own.id) : undefined;
     if (!done.ok || !own) {
