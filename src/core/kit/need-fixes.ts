@@ -1,7 +1,7 @@
 import { gearOfKind, kinds } from '../catalogue';
 import type { Brief } from '../brief/brief';
 import { isAtHand, isSpent, type Gear, type JobId } from '../gear';
-import { newPlacement, placedByGear, type Loadout } from '../loadout';
+import { newPlacement, placedByGear, type Command, type Loadout } from '../loadout';
 import { needOf, type Need, type NeedId } from '../needs';
 import { offersFor } from '../scheme';
 import { needsKitUnder } from './under-brief';
@@ -18,6 +18,32 @@ export interface NeedFix {
   readonly after: Need;
   /** Days won; null where the need is no matter of days. */
   readonly daysWon: number | null;
+}
+
+/** `2 × Oat bar`. */
+export function fixName({ gear, count }: Pick<NeedFix, 'gear' | 'count'>): string {
+  return count === 1 ? gear.name : `${count} × ${gear.name}`;
+}
+
+/** The act that lays a fix on the mat: a piece of the shelf, or a typical one that comes onto the shelf with it. */
+export function layingOutFix(
+  { gear, count, isOnShelf }: Pick<NeedFix, 'gear' | 'count' | 'isOnShelf'>,
+  { bench, own }: Pick<WorkedOutKit, 'bench' | 'own'>,
+  newId: () => string,
+): Command {
+  const id = isOnShelf ? gear.id : newId();
+  const place: Command = {
+    do: 'place',
+    loadout: own.id,
+    placement: newPlacement(newId(), id, { on: 'mat' }, count),
+  };
+  if (isOnShelf) return place;
+  const priceMinor = bench.currency === 'EUR' ? gear.priceMinor : null;
+  return {
+    do: 'together',
+    label: `add ${gear.name}`,
+    commands: [{ do: 'add gear', gear: [{ ...gear, id, count, priceMinor }] }, place],
+  };
 }
 
 /** What answers each need, as far as gear does. */

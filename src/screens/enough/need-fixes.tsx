@@ -2,11 +2,12 @@
 
 import { Flex, Text } from '@chakra-ui/react';
 import { useCallback } from 'react';
-import { needFixes } from '@/core/kit/need-fixes';
+import { fixName, layingOutFix, needFixes } from '@/core/kit/need-fixes';
 import type { Need } from '@/core/needs/need';
 import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
-import { fixFigures, fixName, layingOut } from '@/ui/kit/fix-in-words';
+import { newId } from '@/store/new-id';
+import { fixFigures } from '@/ui/kit/fix-in-words';
 import type { KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
 import { useAfterPaint } from '@/ui/kit/use-after-paint';
@@ -46,7 +47,9 @@ export function NeedFixes({ view, need }: NeedFixesProps) {
           height="auto"
           whiteSpace="normal"
           textAlign="left"
-          onClick={() => perform(layingOut(fix, view), `${fixName(fix)} laid on the mat.`)}
+          onClick={() =>
+            perform(layingOutFix(fix, view, newId), `${fixName(fix)} laid on the mat.`)
+          }
         >
           <GearIcon look={fix.gear.look} size={22} />
           {fix.isOnShelf ? 'Lay out' : 'Add'} {fixName(fix)} {fixFigures(fix, view)}

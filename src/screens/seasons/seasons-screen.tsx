@@ -14,7 +14,9 @@ import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
 import { PlainTable } from '@/ui/fields/plain-table';
 import { TextLink } from '@/ui/fields/text-link';
-import { fixFigures, fixName, layingOut } from '@/ui/kit/fix-in-words';
+import { fixName, layingOutFix } from '@/core/kit/need-fixes';
+import { newId } from '@/store/new-id';
+import { fixFigures } from '@/ui/kit/fix-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { standingSigns } from '@/ui/kit/standing-signs';
@@ -169,7 +171,9 @@ function Take({ view, swap, to }: SwapProps) {
                 whiteSpace="normal"
                 textAlign="left"
                 marginTop="1"
-                onClick={() => perform(layingOut(fix, view), `${fixName(fix)} laid on the mat.`)}
+                onClick={() =>
+                  perform(layingOutFix(fix, view, newId), `${fixName(fix)} laid on the mat.`)
+                }
               >
                 {fix.isOnShelf ? 'Lay out' : 'Add'} {fixName(fix)} {fixFigures(fix, view)}
               </Button>

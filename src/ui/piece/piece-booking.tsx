@@ -1,5 +1,6 @@
 import { Flex } from '@chakra-ui/react';
-import { isOfModule, kitsByName, type Command } from '@/core/loadout';
+import { elsewhereOf, havingHereOnly, wishingForASecond } from '@/core/kit/double-booked';
+import { isOfModule } from '@/core/loadout';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { perform } from '@/ui/notice/notice';
@@ -7,43 +8,19 @@ import type { PieceProps } from './piece';
 
 /** A piece that is in two kits: have it in this one only, wish for a second, or let it go from kit to kit. */
 export function PieceBooking({ view: { bench, loadout }, placement, gear }: PieceProps) {
-  const elsewhere = kitsByName(bench).flatMap((kit) =>
-    kit.id === loadout.id
-      ? []
-      : kit.placements
-          .filter((other) => other.gear === gear.id)
-          .map((other) => ({ kit, placement: other.id })),
-  );
+  const elsewhere = elsewhereOf(bench, loadout.id, gear.id);
 
   function haveItHere(): void {
-    const commands = elsewhere.map(
-      ({ kit, placement: other }) =>
-        ({ do: 'take out', loadout: kit.id, placement: other, contents: 'to the mat' }) as const,
-    );
     const kits = elsewhere.map(({ kit }) => kit.name).join(', ');
     perform(
-      { do: 'together', label: `have ${gear.name} here only`, commands },
+      havingHereOnly(bench, loadout.id, gear),
       `${gear.name} is in ${loadout.name} only; it left ${kits}.`,
     );
   }
 
   function buyASecond(): void {
-    const second = {
-      ...gear,
-      id: newId(),
-      name: gear.name,
-      count: placement.count,
-      lots: [],
-      ownership: 'wished',
-      massTrust: gear.massTrust === 'weighed' ? 'stated' : gear.massTrust,
-      photo: null,
-    } as const;
-    const commands: readonly Command[] = [
-      { do: 'add gear', gear: [second] },
-      { do: 'stand in', loadout: loadout.id, placement: placement.id, gear: second.id },
-    ];
     perform(
-      { do: 'together', label: `wish for a second ${gear.name}`, commands },
+      wishingForASecond(loadout.id, placement, gear, newId),
       `A second ${gear.name} is wished for, and laid out here in its place.`,
     );
   }

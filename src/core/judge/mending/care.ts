@@ -1,5 +1,6 @@
-import { isAtHand, type Gear } from '../../gear';
-import { isOfModule, type Command, type Placement } from '../../loadout';
+import { isAtHand } from '../../gear';
+import { elsewhereOf, havingHereOnly, wishingForASecond } from '../../kit/double-booked';
+import { isOfModule, type Placement } from '../../loadout';
 import { careTaken, duesOf, heldInKit, type Due } from '../../upkeep';
 import type { WorkedOutKit } from '../../kit';
 import * as keeping from '../keeping';
@@ -30,50 +31,23 @@ function ownOf(kit: WorkedOutKit, ids: readonly string[]): readonly Placement[] 
 }
 
 /** Another of it is wished for, and lies in its place. */
-function aSecond(kit: WorkedOutKit, placement: Placement, newId: () => string): Fix {
-  const gear = kit.gear(placement.id);
-  const second: Gear = {
-    ...gear,
-    id: newId(),
-    count: placement.count,
-    lots: [],
-    checks: [],
-    ownership: 'wished',
-    massTrust: gear.massTrust === 'weighed' ? 'stated' : gear.massTrust,
-    photo: null,
-    isShared: false,
-  };
-  const commands: readonly Command[] = [
-    { do: 'add gear', gear: [second] },
-    { do: 'stand in', loadout: kit.own.id, placement: placement.id, gear: second.id },
-  ];
+function aSecond({ own, gear }: WorkedOutKit, placement: Placement, newId: () => string): Fix {
+  const piece = gear(placement.id);
   return {
-    says: `Wish for a second ${gear.name}`,
-    command: { do: 'together', label: `wish for a second ${gear.name}`, commands },
+    says: `Wish for a second ${piece.name}`,
+    command: wishingForASecond(own.id, placement, piece, newId),
   };
 }
 
 /** It leaves every other kit. */
 function hereOnly({ bench, own, gear }: WorkedOutKit, { id }: Placement): readonly Fix[] {
   const piece = gear(id);
-  const commands = [...bench.loadouts.values()].flatMap((kit) =>
-    kit.id === own.id
-      ? []
-      : kit.placements
-          .filter((placement) => placement.gear === piece.id)
-          .map((placement): Command => ({
-            do: 'take out',
-            loadout: kit.id,
-            placement: placement.id,
-            contents: 'to the mat',
-          })),
-  );
-  return commands.length === 0
+  return elsewhereOf(bench, own.id, piece.id).length === 0
     ? []
     : [
         {
           says: `Have ${piece.name} here only`,
-          command: { do: 'together', label: `have ${piece.name} here only`, commands },
+          command: havingHereOnly(bench, own.id, piece),
         },
       ];
 }

@@ -1,6 +1,5 @@
 import type { JobId } from '../../gear';
-import { needFixes } from '../../kit/need-fixes';
-import { newPlacement, type Command } from '../../loadout';
+import { fixName, layingOutFix, needFixes } from '../../kit/need-fixes';
 import type { NeedId } from '../../needs';
 import * as food from '../food';
 import * as light from '../light';
@@ -20,30 +19,12 @@ function answering({ kit, newId }: MendAsked<unknown>, need: NeedId): readonly F
   if (kit.own.brief === null) return [];
   return needFixes(kit, kit.own.brief, need)
     .filter(({ after }) => after.standing === 'met')
-    .map(({ gear, count, isOnShelf }): Fix => {
-      const id = isOnShelf ? gear.id : newId();
-      const place: Command = {
-        do: 'place',
-        loadout: kit.own.id,
-        placement: newPlacement(newId(), id, { on: 'mat' }, count),
-      };
-      const name = count === 1 ? gear.name : `${count} × ${gear.name}`;
-      if (isOnShelf) return { says: `Lay out ${name}, of your shelf`, command: place };
-      const made = {
-        ...gear,
-        id,
-        count,
-        priceMinor: kit.bench.currency === 'EUR' ? gear.priceMinor : null,
-      };
-      return {
-        says: `Get ${name} and lay ${count === 1 ? 'it' : 'them'} out`,
-        command: {
-          do: 'together',
-          label: `add ${gear.name}`,
-          commands: [{ do: 'add gear', gear: [made] }, place],
-        },
-      };
-    });
+    .map((fix): Fix => ({
+      says: fix.isOnShelf
+        ? `Lay out ${fixName(fix)}, of your shelf`
+        : `Get ${fixName(fix)} and lay ${fix.count === 1 ? 'it' : 'them'} out`,
+      command: layingOutFix(fix, kit, newId),
+    }));
 }
 
 function adding(...anyOf: readonly JobId[]) {
