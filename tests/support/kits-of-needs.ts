@@ -64,6 +64,20 @@ interface NeedyKit {
   readonly loadout: Loadout;
 }
 
+/** A kit that pieces are put into one by one: each into one of the bags that are there already, or onto the body. */
+function laidInBags() {
+  const placements: Placement[] = [];
+  const shelf = new Map<string, Gear>();
+  const put = (each: Gear, count: number, where: number) => {
+    const holders = placements.filter(({ id }) => id.startsWith('bag'));
+    const inside = holders[where % (holders.length + 1)];
+    const place: Place = inside ? { in: inside.id, cavity: 'inside' } : { on: 'body' };
+    shelf.set(each.id, each);
+    placements.push({ id: each.id, gear: each.id, count, place, laidFor: null });
+  };
+  return { put, placements, shelf };
+}
+
 /** A kit of a few pieces that rely on each other, in bags in bags, some of one line and some not there at all. */
 export const needyKit: fc.Arbitrary<NeedyKit> = fc
   .record({
@@ -79,15 +93,7 @@ export const needyKit: fc.Arbitrary<NeedyKit> = fc
     ),
   })
   .map(({ bags, pieces }): NeedyKit => {
-    const placements: Placement[] = [];
-    const shelf = new Map<string, Gear>();
-    const put = (each: Gear, count: number, where: number) => {
-      const holders = placements.filter(({ id }) => id.startsWith('bag'));
-      const inside = holders[where % (holders.length + 1)];
-      const place: Place = inside ? { in: inside.id, cavity: 'inside' } : { on: 'body' };
-      shelf.set(each.id, each);
-      placements.push({ id: each.id, gear: each.id, count, place, laidFor: null });
-    };
+    const { put, placements, shelf } = laidInBags();
     for (const [at, where] of bags.entries()) put(holder(`bag${at}`), 1, where);
     for (const [at, { supplies, count, where, lot }] of pieces.entries()) {
       put(gear(`p${at}`, { supplies, lentTo: lot === 0 ? 'a friend' : null }), count, where);
@@ -157,15 +163,7 @@ export function exposedKit(most: {
       ),
     })
     .map(({ bags, pieces }): NeedyKit => {
-      const placements: Placement[] = [];
-      const shelf = new Map<string, Gear>();
-      const put = (each: Gear, count: number, where: number) => {
-        const holders = placements.filter(({ id }) => id.startsWith('bag'));
-        const inside = holders[where % (holders.length + 1)];
-        const place: Place = inside ? { in: inside.id, cavity: 'inside' } : { on: 'body' };
-        shelf.set(each.id, each);
-        placements.push({ id: each.id, gear: each.id, count, place, laidFor: null });
-      };
+      const { put, placements, shelf } = laidInBags();
       const plain = { failsIn: [], care: [] };
       for (const [at, { where, waterproof, closure }] of bags.entries()) {
         const [cavity] = holder('x').cavities;
