@@ -4,6 +4,7 @@ export * from './conditions';
 export * from './country';
 export * from './days';
 export * from './heard';
+export * from './person-name';
 export * from './rules';
 export * from './seasons';
 export * from './schools';

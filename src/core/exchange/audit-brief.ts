@@ -1,6 +1,7 @@
 import { withClimate, type Brief } from '../brief';
 import type { WorkedOutKit } from '../kit';
 import { underBrief } from '../kit/under-brief';
+import type { Need } from '../needs';
 import { rulesKept, ruleInWords } from '../judge/brief-rules';
 
 /** What the audit says of a kit under its brief; nulls where it has none. Infinite days are told as null. */
@@ -17,20 +18,25 @@ export function auditUnderBrief(kit: WorkedOutKit) {
       is,
       placements: about,
     })),
-    needs: needs.map(
-      ({ need, standing, demand, supply, unit, days, says, placements, worked }) => ({
-        need,
-        standing,
-        demand: finite(demand),
-        supply: finite(supply),
-        unit,
-        days: finite(days),
-        says,
-        placements,
-        worked: worked.map(({ model, inputs, value }) => ({ model, inputs, value })),
-      }),
-    ),
+    needs: needs.map((need) => ({
+      ...needFigures(need),
+      says: need.says,
+      placements: need.placements,
+      worked: need.worked.map(({ model, inputs, value }) => ({ model, inputs, value })),
+    })),
     lasts,
+  };
+}
+
+/** How a need stands, in figures; infinite days as null. */
+export function needFigures({ need, standing, demand, supply, unit, days }: Need) {
+  return {
+    need,
+    standing,
+    demand: finite(demand),
+    supply: finite(supply),
+    unit,
+    days: finite(days),
   };
 }
 

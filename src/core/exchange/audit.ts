@@ -1,13 +1,15 @@
 import { pastAmong, sharesIn } from '../upkeep';
 import { fileSays } from '../refusals/files';
 import { done, refused, type Outcome } from '../quantity';
-import { dividedBy, findingInWords, findingsOf, ruleOf, toDoAbout } from '../judge';
+import { dividedBy, findingInWords, findingsOf, ruleOf, toDoAbout, type Finding } from '../judge';
 import { notLaidOut, type LaidOut } from '../fit';
-import { workedOut } from '../kit';
+import { workedOut, type WorkedOutKit } from '../kit';
 import { underOwnBrief } from '../kit/under-own-brief';
 import { momentsOf } from '../needs/moments';
 import { gearOf, holdersAround, isOnGround, type Bench, type Loadout } from '../loadout';
+import { fixesOf } from '../judge/mending';
 import { auditUnderBrief } from './audit-brief';
+import { auditOfProving } from './audit-prove';
 import type { Scheme } from '../scheme';
 
 /** The kit of a bench that is named by id or name, or its only one. */
@@ -40,6 +42,8 @@ export function auditOf(
   const { brief, rules, needs, lasts } = auditUnderBrief(kit);
   const under = underOwnBrief(kit, 'metric');
   const moments = under && momentsOf(under.kit);
+  const { open, letBe } = dividedBy(own, findingsOf(kit, scheme));
+  const fixesFor = fixesTried(kit, scheme);
   const shares = sharesIn(loadout, shelf, today);
   const placed = loadout.placements.map((placement) => ({
     placement,
@@ -67,6 +71,7 @@ export function auditOf(
     needs,
     lasts,
     moments: moments ?? [],
+    ...auditOfProving(kit),
     branches: placed.map(({ placement, gear }) => ({
       placement: placement.id,
       gear: gear.name,
@@ -105,16 +110,17 @@ export function auditOf(
         ...answer,
       })),
     },
-    findings: dividedBy(own, findingsOf(kit, scheme)).open.map((finding) => ({
+    findings: open.map((finding) => ({
       rule: finding.rule,
       severity: finding.severity,
       message: findingInWords(finding, kit, 'metric'),
       because: ruleOf(finding.rule).because,
       toDo: toDoAbout(finding),
+      fixes: fixesFor(finding),
       placements: finding.about,
       figures: finding.figures,
     })),
-    letBe: dividedBy(own, findingsOf(kit, scheme)).letBe.map((finding) => ({
+    letBe: letBe.map((finding) => ({
       rule: finding.rule,
       message: findingInWords(finding, kit, 'metric'),
       note: finding.as.note,
@@ -127,5 +133,31 @@ export function auditOf(
         goodUntil: pastAmong(gear, shares.get(placement.id) ?? [], today, loadout).goodUntil,
       }))
       .filter(({ goodUntil }) => goodUntil !== null),
+  };
+}
+
+/** How much is tried to mend findings, in pieces of the kit times changes tried: some seconds at most. */
+const mostTrying = 60_000;
+
+/**
+ * What is offered against findings, in words: each was tried, and the rule no longer speaks of it. In a large kit not everything
+ * can be tried at once: null for what was not.
+ */
+function fixesTried(
+  kit: WorkedOutKit,
+  scheme: Scheme,
+): (finding: Finding) => readonly string[] | null {
+  let made = 0;
+  const newId = () => `tried-${(made += 1)}`;
+  let left = mostTrying / Math.max(1, kit.whole.placements.length);
+  return (finding) => {
+    if (left <= 0) return null;
+    const fixes: string[] = [];
+    for (const fix of fixesOf(kit, finding, { newId, scheme })) {
+      if (fix) fixes.push(fix.says);
+      left -= 1;
+      if (left <= 0) break;
+    }
+    return fixes;
   };
 }

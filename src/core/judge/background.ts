@@ -3,11 +3,13 @@ import type { SchoolId, schoolWords } from '../brief/schools';
 import type { Country } from '../catalogue/countries';
 import { fitnesses, type Gear, type JobId, type Supply } from '../gear';
 import type { WorkedOutKit } from '../kit';
+import { kitsBeside, waysWith } from '../kit/beside';
 import { once } from '../kit/once';
 import { underOwnBrief } from '../kit/under-own-brief';
 import type { Placement } from '../loadout';
 import type { Need, NeedId, NeedsKit } from '../needs';
 import { schemes, type Scheme } from '../scheme';
+import type { Ways } from '../ways';
 
 /** A piece that is laid out and there. */
 export interface Piece {
@@ -32,6 +34,10 @@ export interface Background {
   readonly need: (id: NeedId) => Need | null;
   readonly needsKit: NeedsKit | null;
   readonly school: <Id extends SchoolId>(id: Id) => (typeof schoolWords)[Id][number];
+  /** The kits that the brief has beside it; a kit that has any is a supplement to them. */
+  readonly beside: readonly WorkedOutKit[];
+  /** What it does together with them; null where nothing is beside it. */
+  readonly together: Ways | null;
   /** Nights away; null where nobody said when. */
   readonly nights: number | null;
   /** Pieces that are there: not wished for, lent, spent or past their date. */
@@ -56,6 +62,8 @@ export function backgroundOf(kit: WorkedOutKit, scheme: Scheme = schemes['five-c
       .filter(({ id }) => !ways.absences.has(id))
       .map((placement): Piece => ({ placement, gear: gear(placement.id) })),
   );
+  const beside = once(() => kitsBeside(kit));
+  const together = once(() => (beside().length === 0 ? null : waysWith(kit, beside())));
   return {
     brief,
     get told() {
@@ -68,6 +76,12 @@ export function backgroundOf(kit: WorkedOutKit, scheme: Scheme = schemes['five-c
       return under()?.kit ?? null;
     },
     school: (id) => schoolOf(brief?.schools ?? {}, id),
+    get beside() {
+      return beside();
+    },
+    get together() {
+      return together();
+    },
     get nights() {
       return told()?.period?.nights ?? null;
     },

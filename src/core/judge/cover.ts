@@ -11,9 +11,11 @@ import {
   type JobId,
 } from '../gear';
 import { absenceInWords, type Absence } from '../upkeep';
-import { dayAfter } from '../quantity';
+import { dayAfter, listed } from '../quantity';
 import { allInOne, conditionWords, depthOf, nothingLost, singleLosses, type Ways } from '../ways';
 import { beyondId, type ConditionId } from '../loadout';
+import type { WorkedOutKit } from '../kit';
+import type { Scheme } from '../scheme';
 import type { Rule } from './finding';
 import { mustsOf } from '../scheme/musts';
 
@@ -28,14 +30,16 @@ interface Would {
 export const nothingDoesIt: Rule<{
   readonly anyOf: readonly JobId[];
   readonly would: readonly Would[];
+  /** The kits beside it that do it. */
+  readonly beside: readonly string[];
 }> = {
   id: 'cover/missing',
   severities: ['stop', 'note'],
-  speaksWhen: 'a must has no way',
+  speaksWhen: 'a must has no way; a note where a kit that is beside it does it',
   mendedBy: 'add from the shelf, buy',
   asks: null,
   because: 'What the kit must be able to do, nothing in it does.',
-  find: ({ ways, own }) =>
+  find: ({ ways, own }, { beside }) =>
     mustsOf(own.wishes)
       .filter(({ anyOf }) => ways.depth(anyOf) === 0)
       .map(({ anyOf }) => {
@@ -47,16 +51,18 @@ export const nothingDoesIt: Rule<{
             unmet,
             takenBy,
           }));
+        const doing = beside.filter((kit) => kit.ways.depth(anyOf) > 0);
         return {
-          severity: 'stop',
+          severity: doing.length > 0 ? 'note' : 'stop',
           of: anyOf.join(' '),
           about: would.map(({ placement }) => placement),
-          figures: { anyOf, would },
+          figures: { anyOf, would, beside: doing.map((kit) => kit.own.name) },
         };
       }),
-  says: ({ anyOf, would }, { name }) => {
+  says: ({ anyOf, would, beside }, { name }) => {
     const why = would.map((each) => `${name(each.placement)} ${whyIdle(each)}`).join('; ');
-    return `${capital(lackInWords(anyOf))}${why === '' ? '' : `: ${why}`}.`;
+    const lack = `${capital(lackInWords(anyOf))}${why === '' ? '' : `: ${why}`}.`;
+    return beside.length === 0 ? lack : `${lack} ${listed(beside)}, beside it, does.`;
   },
 };
 
@@ -106,15 +112,17 @@ export const tooShallow: Rule<{
   readonly wanted: number;
   /** Where one loss is enough: what it is, each a placement. */
   readonly singles: readonly string[];
+  /** Independent ways together with what is beside it, where that is enough. */
+  readonly together: number | null;
 }> = {
   id: 'cover/depth',
-  severities: ['stop', 'warn'],
+  severities: ['stop', 'warn', 'note'],
   speaksWhen:
-    'a must has fewer independent ways than wanted; a stop where one loss undoes a critical job on the way out',
+    'a must has fewer independent ways than wanted; a stop where one loss undoes a critical job on the way out, a note where there are enough with what is beside it',
   mendedBy: 'move apart, add',
   asks: null,
   because: 'Things break, get lost and get wet, mostly in the same hour.',
-  find: (kit, { brief, school }) => {
+  find: (kit, { brief, school, together }) => {
     const { ways, own } = kit;
     const isStripped = school('doubles') === 'stripped';
     return mustsOf(own.wishes).flatMap(({ anyOf, wanted }) => {
@@ -126,19 +134,27 @@ export const tooShallow: Rule<{
       const pieces = new Set(anyOf.flatMap((job) => ways.byJob.get(job) ?? []).map(idOf));
       if (isSameJobs(anyOf, igniteJobs) && pieces.size < wanted) return [];
       const singles = singleLosses(ways.formula, anyOf).map(({ placement }) => placement);
+      const both = together?.depth(anyOf) ?? 0;
+      const isEnough = both >= wanted;
       const isStop = depth === 1 && isCritical(anyOf) && isOnTheWay(brief, kit.day);
       return [
         {
-          severity: isStop ? ('stop' as const) : ('warn' as const),
+          severity: isEnough ? ('note' as const) : isStop ? ('stop' as const) : ('warn' as const),
           about: [...pieces],
           of: anyOf.join(' '),
-          figures: { anyOf, depth, wanted, singles: [...new Set(singles)] },
+          figures: {
+            anyOf,
+            depth,
+            wanted,
+            singles: [...new Set(singles)],
+            together: isEnough ? both : null,
+          },
         },
       ];
     });
   },
-  says: ({ anyOf, depth, wanted, singles }, { name }) =>
-    `${capital(jobsInWords(anyOf))}: ${depth} of ${wanted} independent ${wanted === 1 ? 'way' : 'ways'}${singles.length > 0 ? `, all gone with ${singles.map(name).join(', or with ')}` : ''}.`,
+  says: ({ anyOf, depth, wanted, singles, together }, { name }) =>
+    `${capital(jobsInWords(anyOf))}: ${depth} of ${wanted} independent ${wanted === 1 ? 'way' : 'ways'}${singles.length > 0 ? `, all gone with ${singles.map(name).join(', or with ')}` : ''}.${together === null ? '' : ` With what is beside it, ${together > 3 ? 'more than 3' : together}.`}`,
 };
 
 function idOf({ placement }: { readonly placement: { readonly id: string } }): string {
@@ -227,12 +243,12 @@ export const oneCondition: Rule<{
 /** Nothing in the kit does anything of a category. */
 export const emptyCategory: Rule<{ readonly category: string; readonly scheme: string }> = {
   id: 'cover/category',
-  severities: ['warn'],
+  severities: ['warn', 'note'],
   speaksWhen: 'a category of the scheme that the kit is looked at through is empty',
   mendedBy: 'add',
   asks: 'something in the kit',
   because: 'A whole category without a piece is seldom meant.',
-  find: (kit, { scheme }) =>
+  find: (kit, { scheme, beside }) =>
     kit.whole.placements.length === 0
       ? []
       : kit
@@ -242,10 +258,16 @@ export const emptyCategory: Rule<{ readonly category: string; readonly scheme: s
               category.id !== beyondId && placements.length === 0 && musts.length > 0,
           )
           .map(({ category }) => ({
-            severity: 'warn',
+            severity: beside.some((other) => fills(other, scheme, category.id)) ? 'note' : 'warn',
             about: [],
             of: category.id,
             figures: { category: category.name, scheme: scheme.name },
           })),
   says: ({ category, scheme }) => `${category}, of the ${scheme}, is empty.`,
 };
+
+function fills(kit: WorkedOutKit, scheme: Scheme, id: string): boolean {
+  return kit
+    .cover(scheme)
+    .categories.some(({ category, placements }) => category.id === id && placements.length > 0);
+}

@@ -1,4 +1,4 @@
-import type { Brief } from '../brief';
+import { personName, type Brief } from '../brief';
 import { branchOf, type Loadout, type Placement } from '../loadout';
 import type { Lasting, Need } from '../needs';
 import type { UnitSystem } from '../quantity';
@@ -6,7 +6,8 @@ import { needsKitUnder, needsUnder } from './under-brief';
 import type { WorkedOutKit } from './worked-out';
 
 /** What is left when the rest is: on the body and in its pockets; with the bags on the back; with vehicle and house. */
-export type Layer = 'on the body' | 'body and bag' | 'all of it';
+export const layers = ['on the body', 'body and bag', 'all of it'] as const;
+export type Layer = (typeof layers)[number];
 
 /** How long a layer lasts by itself, and how its needs stand. */
 export interface LayerLasts {
@@ -16,16 +17,39 @@ export interface LayerLasts {
   readonly needs: readonly Need[];
 }
 
-/** How long the kit lasts by layers: what somebody has who comes away with no more than that. */
+/** Whom a layer is to keep: all who go, or one of them who came away with it alone. */
+export interface KeptByLayer {
+  /** Its place in the brief’s people; null for all of them. */
+  readonly person: number | null;
+  readonly name: string;
+}
+
+/** All who go together, and each of them alone where they are more than one. */
+export function keptByLayers({ people }: Brief): readonly KeptByLayer[] {
+  const all = { person: null, name: people.length === 1 ? 'One person' : `All ${people.length}` };
+  if (people.length < 2) return [all];
+  return [
+    all,
+    ...people.map((each, at) => ({ person: at, name: personName(each, at, people.length) })),
+  ];
+}
+
+/**
+ * How long the kit lasts by layers: what somebody has who comes away with no more than that.
+ *
+ * @param person who has it alone, by place in the brief’s people; all who go where it is null.
+ */
 export function lastingByLayers(
   kit: WorkedOutKit,
   brief: Brief,
   units: UnitSystem,
+  person: number | null = null,
 ): readonly LayerLasts[] {
   const { whole } = kit;
-  return (['on the body', 'body and bag', 'all of it'] as const).map((layer) => {
+  const theirs = person === null ? brief : { ...brief, people: [brief.people[person]!] };
+  return layers.map((layer) => {
     const pieces = inLayer(kit, layer);
-    const { lasts, needs } = needsUnder(needsKitUnder(pieces, kit, brief, units));
+    const { lasts, needs } = needsUnder(needsKitUnder(pieces, kit, theirs, units));
     return {
       layer,
       pieces: pieces === whole ? whole.placements.length : pieces.placements.length,

@@ -1,4 +1,4 @@
-import { type Brief, type Conditions, type Person } from '../brief';
+import { personName, type Brief, type Conditions, type Person } from '../brief';
 import { amountNow, type Gear, type JobId, type Supply } from '../gear';
 import {
   carriedMassG,
@@ -113,7 +113,7 @@ function somebodyOf(person: Person, at: number, all: readonly Person[]): Somebod
   const { bodyKg, heightCm, ageYears, sex } = person;
   return {
     person,
-    name: person.name || (all.length === 1 ? 'One person' : `Person ${at + 1}`),
+    name: personName(person, at, all.length),
     bodyKg: bodyKg ?? usualBody.bodyKg,
     heightCm: heightCm ?? usualBody.heightCm,
     ageYears: ageYears ?? usualBody.ageYears,

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { parseMass, parseMoney, printMass, printMoney, type Outcome } from '@/core/quantity';
 import { workedOut } from '@/core/kit';
 import { setsOutG, type Bench, type Loadout, type LoadoutChange } from '@/core/loadout';
-import { standsInFor } from '@/core/judge/beside';
+import { givenBack, kitsBeside } from '@/core/kit/beside';
 import { schemeOf } from '@/core/scheme';
 import type { Due } from '@/core/upkeep';
 import { prefer, usePreferences } from '@/store/preferences';
@@ -77,11 +77,11 @@ export function KitCard({ bench, loadout, due, pixelsPerMm }: KitStandProps) {
           With {loadout.modules.map(({ kit }) => bench.loadouts.get(kit)!.name).join(', ')} along.
         </Text>
       )}
-      {besideOf(bench, loadout).map((other) => {
-        const { givesBack, outOf } = standsInFor(kit, workedOut(bench, other, kit.day));
+      {kitsBeside(kit).map((other) => {
+        const { givesBack, outOf } = givenBack(kit, other);
         return (
-          <Text key={other.id} fontSize="sm" color="fg.muted">
-            Gives back {givesBack} of {outOf} critical jobs of {other.name}.
+          <Text key={other.own.id} fontSize="sm" color="fg.muted">
+            Gives back {givesBack} of {outOf} critical jobs of {other.own.name}.
           </Text>
         );
       })}
@@ -114,13 +114,6 @@ export function KitCard({ bench, loadout, due, pixelsPerMm }: KitStandProps) {
         {isCopying && <CopyForm bench={bench} loadout={loadout} onDone={() => setCopying(false)} />}
       </Folded>
     </Flex>
-  );
-}
-
-/** The kits that its brief says lie beside it. */
-function besideOf({ loadouts }: Bench, { id, brief }: Loadout): readonly Loadout[] {
-  return (brief?.beside ?? []).flatMap((other) =>
-    other === id ? [] : (loadouts.get(other) ?? []),
   );
 }
 

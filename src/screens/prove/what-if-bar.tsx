@@ -5,6 +5,9 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { conditionIds, mostWhatIfs, type Loss, type WhatIf } from '@/core/loadout';
 import { lossesInWords, lossId } from '@/core/losses';
+import { jobsInWords } from '@/core/gear';
+import { whatIfsOf } from '@/core/judge/what-if';
+import { listed } from '@/core/quantity';
 import { conditionWords } from '@/core/ways';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
@@ -14,7 +17,7 @@ import { Tick } from '@/ui/fields/tick';
 import type { KitView } from '@/ui/kit/kit-view';
 import { showWhole, supposeLost, toggleLoss } from '@/ui/kit/what-if';
 import { perform } from '@/ui/notice/notice';
-import { namesIn } from './whole-kit';
+import { namesIn, wholeKit } from './whole-kit';
 
 /** What is supposed to be lost and to hold, and the what-ifs that are kept with the kit. */
 export function WhatIfBar({ view }: { readonly view: KitView }) {
@@ -75,6 +78,7 @@ function wordsOf(view: KitView, loss: Loss): string {
 function Kept({ view }: { readonly view: KitView }) {
   const { own, lost } = view;
   const kept = own.whatIfs ?? [];
+  const stands = whatIfsOf(wholeKit(view));
   const now = keyOf(lost);
   const isKept = kept.some(({ losses }) => keyOf(losses) === now);
   const change = (whatIfs: readonly WhatIf[], said: string) =>
@@ -83,7 +87,7 @@ function Kept({ view }: { readonly view: KitView }) {
     <>
       {kept.length > 0 && (
         <Flex as="ul" listStyleType="none" wrap="wrap" gap="1.5" marginTop="3" aria-label="Kept">
-          {kept.map((each) => {
+          {stands.map(({ whatIf: each, undone }) => {
             const isOn = keyOf(each.losses) === now;
             return (
               <Flex as="li" key={each.id}>
@@ -95,6 +99,14 @@ function Kept({ view }: { readonly view: KitView }) {
                   bg={isOn ? 'leaf.soft' : 'tag'}
                   onClick={() => (isOn ? showWhole() : supposeLost(own.id, each.losses))}
                 >
+                  <Text
+                    as="span"
+                    role="img"
+                    aria-label={undone.length === 0 ? 'holds' : 'something is undone'}
+                    color={undone.length === 0 ? 'leaf.fg' : 'signal.fg'}
+                  >
+                    {undone.length === 0 ? '●' : '■'}
+                  </Text>{' '}
                   {each.name}
                 </Button>
                 <Button
@@ -115,6 +127,13 @@ function Kept({ view }: { readonly view: KitView }) {
           })}
         </Flex>
       )}
+      {stands
+        .filter(({ undone }) => undone.length > 0)
+        .map(({ whatIf: { id, name }, undone }) => (
+          <Text key={id} fontSize="sm" marginTop="1.5">
+            <b>{name}</b>: it can no longer {listed(undone.map(jobsInWords))}.
+          </Text>
+        ))}
       {lost.length > 0 && !isKept && kept.length < mostWhatIfs && (
         <KeepIt
           usual={lossesInWords(lost, namesIn(view)).join(', ')}

@@ -4,8 +4,8 @@ import { moved, layingOut, layingOutKind, leaving, checked, swapping, movingOf }
 import * as body from '../body';
 import * as harm from '../harm';
 import * as wayAndSeen from '../way-and-seen';
-import type { Complaint } from '../../gear';
-import { isOfModule } from '../../loadout';
+import type { Complaint, JobId } from '../../gear';
+import { isOfModule, isOnGround, type Place } from '../../loadout';
 import type { WorkedOutKit } from '../../kit';
 import type { Fix } from '../finding';
 import { mends, type Mender, type MendAsked } from './mender';
@@ -45,13 +45,22 @@ function changingBrief(
   return [{ says, command: { do: 'change kit', id: own.id, change: { brief } } }];
 }
 
-/** Moves either side of what harms to somewhere else. */
+/** What is heated, eaten from or drunk from. */
+const vesselJobs: readonly JobId[] = ['boil', 'eat', 'carry-water'];
+
+/** Moves either side of what harms to somewhere else, and nothing of it into what one eats or drinks from. */
 function apart({ kit, finding: { about } }: MendAsked<unknown>): readonly Fix[] {
   const [by, ...harmed] = about;
   return [by!, ...(harmed.length === 1 ? harmed : [])].flatMap((id) => {
     const placement = kit.tree.byId.get(id);
-    return placement && !isOfModule(id) ? movingOf(kit, placement) : [];
+    return placement && !isOfModule(id) ? movingOf(kit, placement, isNoVessel) : [];
   });
+
+  function isNoVessel(place: Place): boolean {
+    return (
+      isOnGround(place) || !kit.gear(place.in).supplies.some(({ job }) => vesselJobs.includes(job))
+    );
+  }
 }
 
 export const bodyMenders: readonly Mender[] = [

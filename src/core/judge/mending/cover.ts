@@ -9,6 +9,7 @@ import { isTakenBy, reliedOn } from '../../ways';
 import type { Fix } from '../finding';
 import { checked, layingOut, layingOutKind, movingOf } from './fixing';
 import { mends, type Mender } from './mender';
+import { withWhatItNeeds } from './with-what-it-needs';
 
 /** Moves any of these pieces out of a holder, each by itself. */
 function movingOutOf(
@@ -95,7 +96,7 @@ const onBody = { on: 'body' } as const;
 
 export const coverMenders: readonly Mender[] = [
   mends(cover.nothingDoesIt, ({ kit, newId, finding: { figures } }) =>
-    layingOut({ kit, newId }, ...figures.anyOf),
+    withWhatItNeeds(kit, newId, figures.anyOf),
   ),
   mends(cover.tooShallow, ({ kit, newId, finding: { figures, about } }) => [
     ...movingOutOf(kit, about, figures.singles[0] ?? null),

@@ -1,4 +1,4 @@
-import { lastsBeside, standsInFor } from '@/core/judge/beside';
+import { standsInFor, underBriefBeside } from '@/core/kit/beside';
 import { workedOut } from '@/core/kit';
 import { newPlacement } from '@/core/loadout';
 import { gearOfKind, kindOf } from '@/core/catalogue';
@@ -49,8 +49,8 @@ describe('a kit that stands in for another', () => {
     // White nights, and no fire: what runs out first is what is eaten.
     const june = { on: 'days', from: '2027-06-14', to: '2027-06-18' } as const;
     const noFire = { ...autumn, when: june, isFireAllowed: false };
-    const { alone, together } = lastsBeside(few, [many], noFire, 'metric');
-    expect(alone.first).toBe('food');
-    expect(together.days!).toBeGreaterThan(alone.days!);
+    const { alone, together } = underBriefBeside(few, [many], noFire, 'metric');
+    expect(alone.lasts.first).toBe('food');
+    expect(together.lasts.days!).toBeGreaterThan(alone.lasts.days!);
   });
 });
