@@ -9,7 +9,7 @@ const port = '4330';
 
 /** From an act of the person to the painted screen, in the browser, on kits and shelves that are brought in. */
 export async function benchBrowser(): Promise<void> {
-  await inBrowser('nothing', port, async (browser, address) => {
+  const measure = async (browser: Browser, address: string): Promise<void> => {
     heading('Browser: from the press of “One more” to the painted mat');
     for (const pieces of [50, 150, 500]) {
       await onPage(browser, address, async (page) => {
@@ -23,7 +23,8 @@ export async function benchBrowser(): Promise<void> {
         row(`  shelf of ${lines} lines`, await searches(page, lines)),
       );
     }
-  });
+  };
+  await inBrowser('nothing', port, measure, { drawsInTheRound: false });
 }
 
 async function onPage(

@@ -2,11 +2,16 @@ import { spawn } from 'node:child_process';
 import { chromium, type Browser } from '@playwright/test';
 import { chromiumArguments, drawingArguments } from '../playwright.config';
 
-/** Serves the application with the demo or an empty bench while `work` runs in a browser. */
+/**
+ * Serves the application with the demo or an empty bench while `work` runs in a browser.
+ *
+ * @param drawsInTheRound with a graphics card that the processor plays. Plain pages are painted several times slower with it.
+ */
 export async function inBrowser(
   opensOn: 'demo' | 'nothing',
   port: string,
   work: (browser: Browser, address: string) => Promise<void>,
+  { drawsInTheRound = true } = {},
 ): Promise<void> {
   const server = spawn(process.execPath, ['scripts/serve.mjs', opensOn], {
     env: { ...process.env, PORT: port },
@@ -17,7 +22,7 @@ export async function inBrowser(
   );
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: [...chromiumArguments, ...drawingArguments],
+    args: drawsInTheRound ? [...chromiumArguments, ...drawingArguments] : chromiumArguments,
   });
   try {
     await work(browser, `http://127.0.0.1:${port}`);

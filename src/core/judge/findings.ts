@@ -13,10 +13,25 @@ const order: readonly Severity[] = ['stop', 'warn', 'note'];
  * @param scheme the grouping whose categories count; the Five Cs where nobody says.
  */
 export function findingsOf(kit: WorkedOutKit, scheme?: Scheme): readonly Finding[] {
+  const judging = judgingOf(kit, scheme);
+  for (;;) {
+    const step = judging.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** {@link findingsOf}, a rule at a time, so that whoever asks can do other things in between, or let it be. */
+export function* judgingOf(
+  kit: WorkedOutKit,
+  scheme?: Scheme,
+): Generator<void, readonly Finding[], void> {
   const background = backgroundOf(kit, scheme);
-  return rules
-    .flatMap((rule) => rule.find(kit, background).map((found) => findingBy(rule, found)))
-    .sort((one, other) => order.indexOf(one.severity) - order.indexOf(other.severity));
+  const found: Finding[] = [];
+  for (const rule of rules) {
+    found.push(...rule.find(kit, background).map((each) => findingBy(rule, each)));
+    yield;
+  }
+  return found.sort((one, other) => order.indexOf(one.severity) - order.indexOf(other.severity));
 }
 
 /** A finding as its rule made it. */

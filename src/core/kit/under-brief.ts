@@ -6,8 +6,6 @@ import type { UnitSystem } from '../quantity';
 import { waysOf, type Ways } from '../ways';
 import type { WorkedOutKit } from './worked-out';
 
-export { massByDays } from '../needs';
-
 /** When and where needs are worked out. */
 type OnDay = Pick<WorkedOutKit, 'bench' | 'day' | 'holding'> & {
   /** Another shelf than the bench’s, as where a piece is tried that is not on it. */

@@ -3,6 +3,8 @@ import type { Ways } from '../ways';
 import { underBrief, type UnderBrief } from './under-brief';
 import type { WorkedOutKit } from './worked-out';
 
+export { massByDays } from '../needs';
+
 /** By what the kit can do, which is worked out once for as long as nothing of it changes. */
 const known = new WeakMap<Ways, Map<UnitSystem, UnderBrief>>();
 

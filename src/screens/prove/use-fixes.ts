@@ -3,7 +3,8 @@
 import { useEffect, useState } from 'react';
 import type { Fix } from '@/core/judge';
 import { newId } from '@/store/new-id';
-import type { KitView, ToldFinding } from '@/ui/kit/kit-view';
+import type { ToldFinding } from '@/ui/kit/judged';
+import type { KitView } from '@/ui/kit/kit-view';
 
 /** What mends a finding, as far as it was tried. */
 export interface FixesTried {

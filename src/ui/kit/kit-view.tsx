@@ -1,16 +1,14 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/quantity';
 import type { CavityLoad, LaidOut } from '@/core/fit';
-import type { Finding } from '@/core/judge';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import { asIfLost, stillThere } from '@/core/kit/as-if';
 import {
   kitsByName,
   type Bench,
-  type SetAside,
   type Loadout,
   type LoadoutTotals,
   type Tree,
@@ -21,19 +19,12 @@ import { type Loss } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 import { useLaidOut } from './answers';
-import { useJudge, type Judge } from './judge';
+import { useJudge } from './judge';
+import { judgedBy, useJudged, type Judged, type ToJudge } from './judged';
 import { isShownAsIf, useWhatIf } from './what-if';
 
-/** A finding with its sentence in this person’s units. */
-export interface ToldFinding extends Finding {
-  readonly message: string;
-}
-
-/** A finding that its owner lets be, and what was said of it. */
-export type LetBe = ToldFinding & { readonly as: SetAside };
-
 /** The kit on the table, with everything that is worked out from it. */
-export interface KitView {
+export interface KitView extends Judged {
   readonly kit: WorkedOutKit;
   readonly bench: Bench;
   /** With the kits that go along in it laid into it. */
@@ -45,13 +36,6 @@ export interface KitView {
   readonly totals: LoadoutTotals;
   readonly cover: Cover;
   readonly loads: readonly CavityLoad[];
-  /** None until {@link isJudged}; a moment after an edit still those of before it. What their owner lets be is left out. */
-  readonly findings: readonly ToldFinding[];
-  /** What is let be, while its facts are the same. */
-  readonly letBe: readonly LetBe[];
-  readonly isJudged: boolean;
-  /** The kit as it was judged: that of before an edit, until the rules have followed. */
-  readonly judged: WorkedOutKit;
   /** Placements that a finding stops or warns about. */
   readonly amiss: ReadonlySet<string>;
   /** What it is shown without, and under; empty where it is shown whole. What is kept is whole in any case. */
@@ -75,35 +59,17 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
     () => (own ? seenOf(bench, own, scheme, units, laidOut, supposed) : null),
     [bench, own, scheme, units, laidOut, supposed],
   );
-  // What an edit changes is painted first; what the rules say of it follows.
-  const toJudge = useDeferredValue(seen);
-  const judged = useMemo(() => toJudge && judgedBy(judge, toJudge), [judge, toJudge]);
-  const view = useMemo(() => {
-    if (!seen || !judged) return null;
-    // Of another kit than the one that was judged last nothing is said yet.
-    const isSame = judged.judged.own.id === seen.own.id;
-    return withFindings(seen, isSame ? judged : unjudged(seen.kit));
-  }, [seen, judged]);
+  const toJudge = useMemo(() => seen && toJudgeOf(seen), [seen]);
+  const judged = useJudged(judge, toJudge);
+  const view = useMemo(() => seen && judged && withFindings(seen, judged), [seen, judged]);
   return <Context value={view}>{children}</Context>;
 }
 
 /** A kit as it is seen before anything is judged. */
 type Seen = Omit<KitView, keyof Judged | 'amiss'>;
 
-type Judged = Pick<KitView, 'findings' | 'letBe' | 'isJudged' | 'judged'>;
-
-function judgedBy(judge: Judge | null, { kit, own, units, cover }: Seen): Judged {
-  if (judge === null) return unjudged(kit);
-  const all = judge.findingsOf(kit, cover.scheme).map((finding): ToldFinding => ({
-    ...finding,
-    message: judge.findingInWords(finding, kit, units),
-  }));
-  const { open, letBe } = judge.dividedBy(own, all);
-  return { findings: open, letBe, isJudged: true, judged: kit };
-}
-
-function unjudged(kit: WorkedOutKit): Judged {
-  return { findings: [], letBe: [], isJudged: false, judged: kit };
+function toJudgeOf({ kit, cover, units }: Seen): ToJudge {
+  return { kit, scheme: cover.scheme, units };
 }
 
 /** What is done to a piece before it goes along, what is known, and what may stay at home, marks no piece. */
@@ -168,7 +134,7 @@ export function useViewOn(bench: Bench, kit: string, laidOut: LaidOut): KitView 
     const own = bench.loadouts.get(kit);
     if (!own) return null;
     const seen = seenOf(bench, own, scheme, units, laidOut, noLosses);
-    return withFindings(seen, judgedBy(judge, seen));
+    return withFindings(seen, judgedBy(judge, toJudgeOf(seen)));
   }, [bench, kit, scheme, units, laidOut, judge]);
 }
 

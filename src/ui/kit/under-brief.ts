@@ -5,15 +5,12 @@ import { create } from 'zustand';
 import type { UnderBrief } from '@/core/kit/under-brief';
 import type { KitView } from './kit-view';
 
-type Judged = typeof import('@/core/kit/under-brief');
+type Judged = typeof import('@/core/kit/under-own-brief');
 
 const useLoaded = create<{ readonly judged: Judged | null }>(() => ({ judged: null }));
 
 /** How long after the first screen the needs are fetched, in ms: after the rules. */
 const fetchAfterMs = 260;
-
-/** One answer for all that show it. */
-const answers = new WeakMap<KitView, UnderBrief>();
 
 /** The kit on the table under its own brief; null while it has none, or while what judges it is still under way. */
 export function useUnderBrief(shown: KitView | null): UnderBrief | null {
@@ -23,16 +20,13 @@ export function useUnderBrief(shown: KitView | null): UnderBrief | null {
   useEffect(() => {
     if (judged !== null) return;
     const timer = setTimeout(() => {
-      void import('@/core/kit/under-brief').then((loaded) =>
+      void import('@/core/kit/under-own-brief').then((loaded) =>
         useLoaded.setState({ judged: loaded }),
       );
     }, fetchAfterMs);
     return () => clearTimeout(timer);
   }, [judged]);
-  if (judged === null || !view?.own.brief) return null;
-  const known = answers.get(view) ?? judged.underBrief(view.kit, view.own.brief, view.units);
-  answers.set(view, known);
-  return known;
+  return judged === null || view === null ? null : judged.underOwnBrief(view.kit, view.units);
 }
 
 /** What works out the mass by days; null until it is there, with the needs. */
