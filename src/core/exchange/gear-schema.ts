@@ -13,6 +13,8 @@ import {
   idPattern,
   jobIds,
   longestCaution,
+  longestHow,
+  longestWhere,
   longestName,
   longestNote,
   mostAmount,
@@ -243,6 +245,8 @@ const check = v.strictObject({
   kind: v.picklist(['ready', 'trial']),
   on: date,
   passed: v.boolean(),
+  where: v.optional(v.pipe(v.string(), v.maxLength(longestWhere, 'is too long.'))),
+  note: v.optional(v.pipe(v.string(), v.maxLength(longestHow, 'is too long.'))),
 });
 
 /** One line of the shelf. Masses in g, lengths in mm, volumes in mL, prices in minor units. */

@@ -6,10 +6,15 @@ export interface Check {
   /** YYYY-MM-DD. */
   readonly on: string;
   readonly passed: boolean;
+  /** Where it was, and how it went, in its owner’s words. */
+  readonly where?: string;
+  readonly note?: string;
 }
 
-/** How many checks one piece keeps. */
+/** How many checks one piece keeps, and how much is written of one. */
 export const mostChecks = 60;
+export const longestWhere = 60;
+export const longestHow = 300;
 
 /** The latest check of each thing. */
 export function latestChecks(checks: readonly Check[]): ReadonlyMap<string, Check> {

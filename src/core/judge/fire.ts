@@ -1,4 +1,4 @@
-import { kindSays } from './kinds-told';
+import { checksOf } from '../upkeep';
 import { igniteJobs, type Sort } from '../gear';
 import { gearOf, isOnGround, type Placement } from '../loadout';
 import type { WorkedOutKit } from '../kit';
@@ -139,7 +139,7 @@ export const lighterPresses: Rule<null> = {
   find: (kit, { pieces }) =>
     pieces
       .filter(({ gear, placement }) => {
-        const asks = kindSays(gear).ready.includes(unpressed);
+        const asks = checksOf(gear).ready.includes(unpressed);
         return asks && !isReady(gear.checks, unpressed) && !isInRigid(kit, placement);
       })
       .map(({ placement }) => ({ severity: 'note', about: [placement.id], figures: null })),

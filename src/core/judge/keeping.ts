@@ -1,10 +1,9 @@
-import { hasFailed, igniteJobs, isAtHand, jobs, latestChecks, type Gear } from '../gear';
+import { hasFailed, igniteJobs, isAtHand, jobs } from '../gear';
 import { kitsByName } from '../loadout';
 import { listed } from '../quantity';
-import { duesOf, heldInKit } from '../upkeep';
+import { untriedAt, duesOf, heldInKit } from '../upkeep';
 import { idsOf } from './background';
 import type { Rule } from './finding';
-import { kindSays } from './kinds-told';
 
 /** What is to be charged, and was not. */
 export const chargeDue: Rule<{ readonly since: string }> = {
@@ -56,12 +55,6 @@ export const countedOnTwice: Rule<{ readonly kits: readonly string[] }> = {
   says: ({ kits }, { name }, [placement]) => `${listed(kits)} count on one ${name(placement!)}.`,
 };
 
-/** Trials of a piece that nobody passed yet. */
-export function untried(gear: Gear): readonly string[] {
-  const latest = latestChecks(gear.checks);
-  return kindSays(gear).trial.filter((what) => latest.get(what)?.passed !== true);
-}
-
 /** What a critical job is counted on, and was never tried. */
 export const neverTried: Rule<null> = {
   id: 'trust/untried',
@@ -77,7 +70,7 @@ export const neverTried: Rule<null> = {
         gear.supplies.some(
           ({ job, fitness }) =>
             fitness === 'made-for' && (jobs[job].critical || igniteJobs.includes(job)),
-        ) && untried(gear).length > 0,
+        ) && untriedAt(gear).length > 0,
     );
     return open.length === 0
       ? []

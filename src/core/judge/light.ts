@@ -1,8 +1,8 @@
+import { checksOf } from '../upkeep';
 import { printNumber } from '../quantity';
 import { idsOf } from './background';
 import type { Rule } from './finding';
 import { isReady } from './fire';
-import { kindSays } from './kinds-told';
 
 /** From so many hours of dark a night is long (own): longer than one sleeps. */
 const longNightH = 8;
@@ -68,8 +68,8 @@ export const handsFull: Rule<null> = {
 const locked: readonly string[] = ['a cell turned round or the switch locked', 'switch locked'];
 
 /** What was not done yet to a lamp so that it does not burn in the bag. */
-export function unlocked(gear: Parameters<typeof kindSays>[0]): readonly string[] {
-  return kindSays(gear).ready.filter((what) => locked.includes(what));
+export function unlocked(gear: Parameters<typeof checksOf>[0]): readonly string[] {
+  return checksOf(gear).ready.filter((what) => locked.includes(what));
 }
 
 /** A lamp that can switch itself on in the bag. */

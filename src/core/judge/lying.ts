@@ -1,3 +1,4 @@
+import { checksOf } from '../upkeep';
 import { bulkOf, cavityOf, isBright, reaches, type Gear } from '../gear';
 import { isHurtByWet, backsUp } from '../kit/together';
 import { reachOf, wishedReach } from '../kit/wished-reach';
@@ -17,7 +18,6 @@ import { idsOf, type Piece } from './background';
 import type { Rule } from './finding';
 import { isReady } from './fire';
 import { byCavity } from './harm';
-import { kindSays } from './kinds-told';
 import { covered } from './work';
 
 type InCavity = Extract<Place, { readonly in: string }>;
@@ -225,7 +225,7 @@ export const outsideSpoils: Rule<{ readonly by: 'rain' | 'edge' }> = {
       if (isOnGround(place)) return [];
       const cavity = cavityOf(gear(place.in), place.cavity);
       if (cavity?.reach !== 'outside pocket' || cavity.waterproof) return [];
-      const isBare = kindSays(own).ready.includes(covered) && !isReady(own.checks, covered);
+      const isBare = checksOf(own).ready.includes(covered) && !isReady(own.checks, covered);
       const isWetted = told?.isWet === true && own.failsIn.includes('wet');
       if (!isBare && !isWetted) return [];
       const by = isBare ? ('edge' as const) : ('rain' as const);

@@ -3,7 +3,7 @@ import { listed, printLength, printNumber } from '../quantity';
 import { idsOf } from './background';
 import type { Rule } from './finding';
 import { isReady } from './fire';
-import { kindSays } from './kinds-told';
+import { checksOf } from '../upkeep';
 
 /** A ridge line between two trees, in m: the longest single length that a roof asks (own). */
 const ridgeM = 7;
@@ -81,7 +81,7 @@ export const bareEdges: Rule<null> = {
   because: 'A bare edge cuts what lies beside it, and the hand that looks for it.',
   find: (_kit, { pieces }) => {
     const bare = pieces.filter(
-      ({ gear }) => kindSays(gear).ready.includes(covered) && !isReady(gear.checks, covered),
+      ({ gear }) => checksOf(gear).ready.includes(covered) && !isReady(gear.checks, covered),
     );
     return bare.length === 0
       ? []

@@ -1,5 +1,6 @@
 import { isSameJobs, type Gear, type JobId } from '../gear';
 import type { Wish } from '../loadout';
+import { isUntried } from '../upkeep';
 import { amountOf, type Idle, type Way, type Ways } from '../ways';
 import { categoryOf, type Category, type Scheme } from './schemes';
 import { waysWanted } from './ways-wanted';
@@ -11,6 +12,8 @@ export type Standing = 'missing' | 'thin' | 'covered';
 export interface MustCover {
   readonly anyOf: readonly JobId[];
   readonly ways: number;
+  /** Of them, those by pieces that were never tried, though one knows how. */
+  readonly untried: number;
   /** The depth: the fewest losses that leave it undone; 4 stands for more than three. */
   readonly independent: number;
   readonly wanted: number;
@@ -108,6 +111,8 @@ function mustCover(
   return {
     anyOf,
     ways: new Set(does.map((way) => way.placement.id)).size,
+    untried: new Set(does.filter(({ gear }) => isUntried(gear)).map((way) => way.placement.id))
+      .size,
     independent,
     wanted,
     standing: standingOf(does, independent, wanted),

@@ -1,7 +1,7 @@
 import { hasNoJob, isInPart } from '../catalogue/find-gear';
-import { isSpent, latestChecks, type Gear } from '../gear';
+import { isSpent, type Gear } from '../gear';
 import { kitsByName, placedByGear, type Bench } from '../loadout';
-import { checksOf } from './tried';
+import { untriedAt } from './tried';
 
 /** One board of the shelf: gear that is in one place, or waits for one thing. */
 export interface Board {
@@ -96,8 +96,7 @@ function isWaitedFor(id: string, gear: Gear, is: (gear: Gear) => boolean): boole
 
 /** It has a way to be tried that it has not passed yet, or failed since. */
 export function isUntried(gear: Gear): boolean {
-  const latest = latestChecks(gear.checks);
-  return checksOf(gear).trial.some((what) => latest.get(what)?.passed !== true);
+  return untriedAt(gear).length > 0;
 }
 
 function whole(gear: Gear): Board['pieces'][number] {

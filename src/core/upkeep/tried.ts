@@ -1,5 +1,5 @@
 import { kindOf } from '../catalogue';
-import { latestChecks, type Gear } from '../gear';
+import { hasFailed, latestChecks, type Check, type Gear } from '../gear';
 import { gearOf, type Loadout, type Shelf } from '../loadout';
 
 /** What of a kit is made ready and tried, of what there is to make ready and to try. */
@@ -10,13 +10,34 @@ export interface Tried {
   readonly toTry: number;
 }
 
-/** What is done before a piece goes along, and how it is tried, as its kind says. */
+/** How far a piece is trusted: it failed, there is something that it was not tried at, or it held. */
+export type Trust = 'failed' | 'untried' | 'tried';
+
+/** What is done before a piece goes along, and how it is tried, as its kind says; nothing where it is like none. */
 export function checksOf({ kind }: Pick<Gear, 'kind'>): {
   readonly ready: readonly string[];
   readonly trial: readonly string[];
 } {
   const known = kind === null ? undefined : kindOf(kind);
   return { ready: known?.ready ?? [], trial: known?.trial ?? [] };
+}
+
+/** What its kind says it is tried at, and it has not held at yet, or not since it failed. */
+export function untriedAt(gear: Pick<Gear, 'kind' | 'checks'>): readonly string[] {
+  const latest = latestChecks(gear.checks);
+  return checksOf(gear).trial.filter((what) => latest.get(what)?.passed !== true);
+}
+
+/** How far a piece is trusted; null where nobody knows how it would be tried, and nobody did. */
+export function trustOf(gear: Pick<Gear, 'kind' | 'checks'>): Trust | null {
+  if (hasFailed(gear.checks)) return 'failed';
+  if (untriedAt(gear).length > 0) return 'untried';
+  return gear.checks.some(({ kind }) => kind === 'trial') ? 'tried' : null;
+}
+
+/** All that was made ready and tried at a piece, the latest first. */
+export function logOf({ checks }: Pick<Gear, 'checks'>): readonly Check[] {
+  return [...checks].reverse().sort((one, other) => other.on.localeCompare(one.on));
 }
 
 /** How many of the things to make ready and to try in a kit were, and held; each gear once. */
@@ -26,11 +47,10 @@ export function triedIn(kit: Loadout, shelf: Shelf): Tried {
   for (const gear of pieces) {
     const checks = checksOf(gear);
     const latest = latestChecks(gear.checks);
-    const passed = (what: string) => latest.get(what)?.passed === true;
     toReady += checks.ready.length;
     toTry += checks.trial.length;
-    ready += checks.ready.filter(passed).length;
-    tried += checks.trial.filter(passed).length;
+    ready += checks.ready.filter((what) => latest.get(what)?.passed === true).length;
+    tried += checks.trial.length - untriedAt(gear).length;
   }
   return { ready, toReady, tried, toTry };
 }

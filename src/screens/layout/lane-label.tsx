@@ -87,6 +87,7 @@ function MustLabel({ must }: { readonly must: MustCover }) {
     <Box>
       <Text as="span" display={{ md: 'block' }}>
         {name}: {must.ways} {must.ways === 1 ? 'way' : 'ways'}
+        {must.untried > 0 && `, ${must.untried === must.ways ? '' : `${must.untried} `}untried`}
       </Text>{' '}
       <chakra.button
         ref={button}

@@ -3,6 +3,7 @@ import { latestChecks, mostChecks, type Check, type Gear } from '@/core/gear';
 import { checksOf } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { perform } from '@/ui/notice/notice';
+import { PieceLog } from './piece-log';
 
 interface PieceChecksProps {
   readonly gear: Gear;
@@ -12,11 +13,11 @@ interface PieceChecksProps {
 /** What is done to a piece before it goes along, and how it is tried, with the day and the result of the last time. */
 export function PieceChecks({ gear, today }: PieceChecksProps) {
   const { ready, trial } = checksOf(gear);
-  if (ready.length + trial.length === 0) return null;
   const latest = latestChecks(gear.checks);
 
-  function keep(what: string, of: Check['kind'], passed: boolean): void {
-    const check: Check = { what, kind: of, on: today, passed };
+  function keep(done: Omit<Check, 'on'>): void {
+    const check: Check = { ...done, on: today };
+    const { what, kind: of, passed } = check;
     const others = gear.checks.filter((each) => each.what !== what || each.on !== check.on);
     const said = of === 'ready' ? 'made ready' : passed ? 'passed' : 'failed';
     perform(
@@ -32,25 +33,38 @@ export function PieceChecks({ gear, today }: PieceChecksProps) {
   return (
     <Box fontSize="sm">
       <Heading as="h3" fontSize="md" marginBottom="1">
-        Made ready and tried
+        {ready.length + trial.length === 0 ? 'Tried' : 'Made ready and tried'}
       </Heading>
       {ready.map((what) => (
         <Line key={what} what={what} last={latest.get(what)}>
-          <Button size="sm" minHeight="11" onClick={() => keep(what, 'ready', true)}>
+          <Button
+            size="sm"
+            minHeight="11"
+            onClick={() => keep({ what, kind: 'ready', passed: true })}
+          >
             Done
           </Button>
         </Line>
       ))}
       {trial.map((what) => (
         <Line key={what} what={what} last={latest.get(what)}>
-          <Button size="sm" minHeight="11" onClick={() => keep(what, 'trial', true)}>
+          <Button
+            size="sm"
+            minHeight="11"
+            onClick={() => keep({ what, kind: 'trial', passed: true })}
+          >
             Passed
           </Button>
-          <Button size="sm" minHeight="11" onClick={() => keep(what, 'trial', false)}>
+          <Button
+            size="sm"
+            minHeight="11"
+            onClick={() => keep({ what, kind: 'trial', passed: false })}
+          >
             Failed
           </Button>
         </Line>
       ))}
+      <PieceLog gear={gear} onKeep={keep} />
     </Box>
   );
 }
@@ -85,5 +99,5 @@ function lastInWords(last: Check | undefined): string {
       : last.passed
         ? 'passed'
         : '▲ failed: it does nothing until it passes';
-  return `– ${done}, ${last.on}`;
+  return `– ${done}, ${last.on}${last.where ? `, ${last.where}` : ''}`;
 }

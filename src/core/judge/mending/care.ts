@@ -1,3 +1,4 @@
+import { untriedAt } from '../../upkeep';
 import { isAtHand } from '../../gear';
 import { elsewhereOf, havingHereOnly, wishingForASecond } from '../../kit/double-booked';
 import { isOfModule, type Placement } from '../../loadout';
@@ -101,7 +102,7 @@ export const careMenders: readonly Mender[] = [
     checked(
       kit,
       about,
-      (gear) => keeping.untried(gear).map((what) => ({ what, kind: 'trial' })),
+      (gear) => untriedAt(gear).map((what) => ({ what, kind: 'trial' })),
       'All of them were tried today, and held',
     ),
   ]),
