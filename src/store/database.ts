@@ -20,7 +20,7 @@ import {
 import type { BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 12;
+export const databaseVersion = 13;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -145,6 +145,8 @@ const ladder: readonly Step[] = [
   // And what is pinned: nothing is to be filled in, but a program that knows no pins must not write over them.
   async () => undefined,
   // And what a kit is judged without, which findings are let be, and whether part of the way is flown.
+  loadoutsFilledIn,
+  // And what the vehicle weighs; what is there anyhow, and where a piece was tried, an older program must not write over.
   loadoutsFilledIn,
 ];
 

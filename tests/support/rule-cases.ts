@@ -3,6 +3,10 @@ import { dry, full, lone, off, ok, type RuleCase } from './rule-case';
 
 /** One kit of which each rule speaks, and one like it of which it does not. */
 export const ruleCases: Readonly<Record<string, RuleCase>> = {
+  'vehicle/tow': {
+    speaks: { holds: 'tow-rope @ vehicle', brief: { vehicleKg: 1800 } },
+    silent: { holds: 'tow-strap @ vehicle', brief: { vehicleKg: 1800 } },
+  },
   'cover/missing': {
     speaks: { holds: 'lighter' },
     silent: { holds: full + ', soft-bottle, filter' },

@@ -36,6 +36,7 @@ export const briefRanges = {
   windKmh: { least: 0, most: 300 },
   dryHours: { least: 0, most: 720 },
   searchHours: { least: 0, most: 2000 },
+  vehicleKg: { least: 50, most: 40_000 },
   distanceKm: { least: 0, most: 10_000 },
   ascentM: { least: 0, most: 500_000 },
   dryKm: { least: 0, most: 10_000 },

@@ -142,6 +142,8 @@ export interface Brief {
   readonly isFireAllowed: boolean;
   /** Part of the way is by aircraft. */
   readonly isFlown: boolean;
+  /** The vehicle that goes along, laden; null where none does, or nobody said. */
+  readonly vehicleKg: number | null;
   /** Hours until somebody starts to look. */
   readonly searchHours: number | null;
   /** Who was left a trip note; empty where nobody was. */
@@ -201,6 +203,7 @@ export const emptyBrief: Brief = {
   waterThreats: null,
   isFireAllowed: true,
   isFlown: false,
+  vehicleKg: null,
   searchHours: null,
   noteLeftWith: '',
   storedIn: 'house',

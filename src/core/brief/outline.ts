@@ -163,6 +163,7 @@ export const briefOutline: Outline = recordOf({
   waterThreats: orNull(listOf(wordOf(threats), threats.length)),
   isFireAllowed: yesOrNo,
   isFlown: orElse(yesOrNo, false),
+  vehicleKg: orElse(orNull(figure('vehicleKg')), null),
   ...figuresOrNull('searchHours'),
   noteLeftWith: nameOrNothing,
   storedIn: wordOf(stores),

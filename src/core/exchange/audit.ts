@@ -76,6 +76,7 @@ export function auditOf(
       placement: placement.id,
       gear: gear.name,
       count: placement.count,
+      ...(placement.isAssumed && { assumed: true }),
       in: [
         ...holdersAround(tree, placement)
           .map((holder) => gearOf(shelf, holder).name)

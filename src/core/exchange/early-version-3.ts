@@ -69,7 +69,7 @@ export function loadoutFromEarlyVersion3(loadout: unknown): unknown {
 }
 
 /**
- * A brief from before it said what is filled, in which order the lanes lie, what is known of the country and what people wear:
+ * A brief from before it said what is filled, in which order the lanes lie, what is known of the country, what people wear and drive:
  * nothing is, as the scheme and the table have them, and nobody said.
  */
 function briefFromEarlyVersion3(brief: unknown): unknown {
@@ -79,6 +79,7 @@ function briefFromEarlyVersion3(brief: unknown): unknown {
     lanes: [],
     asKnown: asTheTableSays,
     isFlown: false,
+    vehicleKg: null,
     ...brief,
     people: eachOf(brief.people, (person) =>
       isEntry(person) ? { shoeSize: null, gloveSize: null, ...person } : person,

@@ -55,6 +55,7 @@ const placement = v.strictObject({
   place,
   laidFor: v.nullable(job),
   isPinned: v.exactOptional(v.literal(true, 'is true, or not there.')),
+  isAssumed: v.exactOptional(v.literal(true, 'is true, or not there.')),
 });
 
 const moduleSchema = v.strictObject({ id, kit: id, place });

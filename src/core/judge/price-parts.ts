@@ -1,6 +1,6 @@
 import { gearOf, type Bench, type Loadout } from '../loadout';
 
-/** What a kit costs, by how sure the figure is and whether it is still to be paid. In minor units. */
+/** What a kit costs, without what is there anyhow, by how sure the figure is and whether it is still to be paid. In minor units. */
 export interface PriceParts {
   readonly paidMinor: number;
   /** Typical of the kind, for what is there. */
@@ -13,6 +13,7 @@ export interface PriceParts {
 export function pricePartsOf(bench: Bench, loadout: Loadout): PriceParts {
   const parts = { paidMinor: 0, typicalMinor: 0, toBuyMinor: 0, unpriced: 0 };
   for (const placement of loadout.placements) {
+    if (placement.isAssumed) continue;
     const { priceMinor, priceTrust, ownership } = gearOf(bench.shelf, placement);
     if (priceMinor === null) parts.unpriced += placement.count;
     else {

@@ -71,6 +71,7 @@ export const rules: readonly Rule[] = [
   rule(work.nothingSharpens),
   rule(work.bareEdges),
   rule(work.needleThread),
+  rule(work.weakTow),
   rule(wayAndSeen.noMap),
   rule(wayAndSeen.evenNumber),
   rule(wayAndSeen.dull),

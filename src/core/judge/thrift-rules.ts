@@ -42,7 +42,7 @@ export const lighterOne: Rule<{
     const free = offersFor(bench, jobIds);
     return pieces.flatMap(({ placement, gear }) => {
       const own = massNowG(gear);
-      if (own === null || tree.within(placement.id).length > 0) return [];
+      if (own === null || placement.isAssumed || tree.within(placement.id).length > 0) return [];
       if (!gear.supplies.some(({ fitness }) => fitness !== 'improvised')) return [];
       const better = free
         .filter(

@@ -55,13 +55,13 @@ export interface Spared {
 
 /**
  * Every piece that could stay at home by itself, those whose going loses nothing first, then by the mass saved.
- * What holds something is left out, as its contents need it.
+ * What holds something is left out, as its contents need it, and what is there anyhow, as nothing is saved.
  */
 export function sparedBy({ own, whole, tree, ways, gear }: WorkedOutKit): readonly Spared[] {
   const stand = standOf(ways, own.wishes);
   const working = new Set(ways.all.map(({ placement }) => placement));
   return whole.placements
-    .filter(({ id }) => tree.within(id).length === 0)
+    .filter(({ id, isAssumed }) => !isAssumed && tree.within(id).length === 0)
     .map((placement): Spared => {
       const { priceMinor, ...piece } = gear(placement.id);
       const idle = ways.idle.find((each) => each.placement === placement);

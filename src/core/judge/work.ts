@@ -1,5 +1,5 @@
 import { pitched } from '../needs/rig';
-import { listed, printLength, printNumber } from '../quantity';
+import { listed, printLength, printMass, printNumber } from '../quantity';
 import { idsOf } from './background';
 import type { Rule } from './finding';
 import { isReady } from './fire';
@@ -113,4 +113,37 @@ export const needleThread: Rule<{ readonly lacks: 'thread' | 'needle' }> = {
     return [];
   },
   says: ({ lacks }, { name }, about) => `${listed(about.map(name))}, and no ${lacks}.`,
+};
+
+/** A strap that tows bears at least so many times what the vehicle weighs (own): a stuck one pulls harder than a rolling one. */
+const towFactor = 2;
+
+const newtonsPerKg = 9.81;
+
+/** A tow strap or rope that breaks before the vehicle of the brief moves. */
+export const weakTow: Rule<{ readonly bearsKg: number; readonly vehicleKg: number }> = {
+  id: 'vehicle/tow',
+  severities: ['stop'],
+  speaksWhen: 'a tow strap or rope bears less than twice what the vehicle of the brief weighs',
+  mendedBy: 'swap, leave',
+  asks: 'what the vehicle weighs, and what the strap bears',
+  because:
+    'A strap that breaks under load flies back as hard as it was pulled. Its label comes first.',
+  find: (_kit, { brief, doing }) => {
+    const vehicleKg = brief?.vehicleKg ?? null;
+    if (vehicleKg === null) return [];
+    return doing('tow').flatMap(({ placement: { id }, gear: { bearsN } }) =>
+      bearsN === null || bearsN >= towFactor * vehicleKg * newtonsPerKg
+        ? []
+        : [
+            {
+              severity: 'stop' as const,
+              about: [id],
+              figures: { bearsKg: bearsN / newtonsPerKg, vehicleKg },
+            },
+          ],
+    );
+  },
+  says: ({ bearsKg, vehicleKg }, { name, units }, [strap]) =>
+    `${name(strap!)} bears ${printMass(bearsKg * 1000, units)}; a vehicle of ${printMass(vehicleKg * 1000, units)} asks ${printMass(towFactor * vehicleKg * 1000, units)}.`,
 };

@@ -20,7 +20,7 @@ import { keep, putBack, remove } from './keeping';
 import { unsoundModules } from './sound-modules';
 import { unsoundScheme } from './sound-scheme';
 import { part } from './parting';
-import { arrange, pin } from './arranging';
+import { arrange, mark } from './arranging';
 import { layFor, move, place, setCount, standIn, takeOut } from './placing';
 import { unsoundList } from './sound-list';
 import { mostRounds, mostWants, unsoundRound, unsoundWant } from './round';
@@ -67,6 +67,7 @@ function afterCommand(bench: Bench, command: Command): Outcome<Bench> {
     case 'move':
     case 'arrange':
     case 'pin':
+    case 'assume':
     case 'set count':
     case 'take out':
     case 'stand in':
@@ -129,7 +130,18 @@ function afterCommand(bench: Bench, command: Command): Outcome<Bench> {
 
 type PlacingCommand = Extract<
   Command,
-  { do: 'place' | 'move' | 'arrange' | 'pin' | 'set count' | 'take out' | 'stand in' | 'lay for' }
+  {
+    do:
+      | 'place'
+      | 'move'
+      | 'arrange'
+      | 'pin'
+      | 'assume'
+      | 'set count'
+      | 'take out'
+      | 'stand in'
+      | 'lay for';
+  }
 >;
 
 function inLoadout(bench: Bench, command: PlacingCommand): Outcome<Bench> {
@@ -154,7 +166,9 @@ function changedPlacements(
     case 'arrange':
       return arrange(loadout, bench.shelf, command.places);
     case 'pin':
-      return pin(loadout, command.placement, command.isPinned);
+      return mark(loadout, command.placement, 'isPinned', command.isPinned);
+    case 'assume':
+      return mark(loadout, command.placement, 'isAssumed', command.isAssumed);
     case 'set count':
       return setCount(loadout, command.placement, command.count);
     case 'take out':

@@ -40,18 +40,23 @@ export function arrange(
   return done(arranged);
 }
 
-/** Says that a piece stays where it is when the rest is packed anew, or that it need not. */
-export function pin(loadout: Loadout, id: string, isPinned: boolean): Outcome<Loadout> {
+/** What is said of a placement beside where it lies. */
+export type Mark = 'isPinned' | 'isAssumed';
+
+/**
+ * Says of a piece that it stays where it is when the rest is packed anew, or that it is there anyhow; or takes that back.
+ */
+export function mark(loadout: Loadout, id: string, as: Mark, isSo: boolean): Outcome<Loadout> {
   if (!placementOf(loadout, id)) return noSuchPlacement(id);
   return done({
     ...loadout,
-    placements: loadout.placements.map((each) => (each.id === id ? pinned(each, isPinned) : each)),
+    placements: loadout.placements.map((each) => (each.id === id ? marked(each, as, isSo) : each)),
   });
 }
 
-function pinned({ id, gear, count, place, laidFor }: Placement, isPinned: boolean): Placement {
-  const plain: Placement = { id, gear, count, place, laidFor };
-  return isPinned ? { ...plain, isPinned: true } : plain;
+function marked(placement: Placement, as: Mark, isSo: boolean): Placement {
+  const { [as]: _before, ...plain } = placement;
+  return isSo ? { ...plain, [as]: true } : plain;
 }
 
 function whyNotArranged(

@@ -27,6 +27,8 @@ export interface Placement {
   readonly laidFor: JobId | null;
   /** It stays where it is when the rest is packed anew; its holder may be moved with it. */
   readonly isPinned?: true;
+  /** It is there anyhow, as what one wears and a vehicle’s boot: it counts in what the kit does, not in mass or price. */
+  readonly isAssumed?: true;
   /** In a whole kit, the id of the kit that it came along in; a kit’s own have none. */
   readonly along?: string;
 }

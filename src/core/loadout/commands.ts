@@ -33,6 +33,12 @@ export type Command =
       readonly placement: string;
       readonly isPinned: boolean;
     }
+  | {
+      readonly do: 'assume';
+      readonly loadout: string;
+      readonly placement: string;
+      readonly isAssumed: boolean;
+    }
   | TakeOutCommand
   | StandInCommand
   | {
@@ -156,6 +162,8 @@ export function describe(command: Command, bench: Bench): string {
       return `pack ${command.places.length} ${command.places.length === 1 ? 'piece' : 'pieces'}`;
     case 'pin':
       return `${command.isPinned ? 'pin' : 'unpin'} ${placedName(bench, command)}`;
+    case 'assume':
+      return `${command.isAssumed ? 'take for granted' : 'count'} ${placedName(bench, command)}`;
     case 'set count':
       return `count ${command.count} of ${placedName(bench, command)}`;
     case 'take out':

@@ -181,6 +181,7 @@ function joinedOr(
       other.gear === newcomer.gear &&
       other.laidFor === newcomer.laidFor &&
       other.isPinned === newcomer.isPinned &&
+      other.isAssumed === newcomer.isAssumed &&
       samePlace(other.place, newcomer.place) &&
       other.count + newcomer.count <= mostCount,
   );

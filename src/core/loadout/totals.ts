@@ -2,7 +2,7 @@ import { bulkOf, massNowG, type Bulk, type Gear } from '../gear';
 import { gearOf, isOnGround, type Loadout, type Placement, type Shelf } from './bench';
 import { branchOf, treeOf, type Tree } from './tree';
 
-/** Mass, bulk and price of something, with how many pieces of it have no figure. */
+/** Mass, bulk and price of something, without what is there anyhow, with how many pieces of it have no figure. */
 export interface Totals {
   readonly pieces: number;
   readonly massG: number;
@@ -82,12 +82,18 @@ function branchTotals(
 ): Totals {
   const gear = gearOf(shelf, placement);
   const contents = sumOf(tree.within(placement.id).map(({ id }) => branches.get(id)!));
-  const own = ownTotals(gear, placement.count);
+  const own = countedTotals(gear, placement);
   return {
     ...sumOf([own, contents]),
     bulk: outsideBulk(gear, own.bulk, contents),
     unmeasured: own.unmeasured + (isSoftWalled(gear) ? contents.unmeasured : 0),
   };
+}
+
+/** What is there anyhow weighs and costs the kit nothing. */
+function countedTotals(gear: Gear, { count, isAssumed }: Placement): Totals {
+  const own = ownTotals(gear, count);
+  return isAssumed ? { ...own, massG: 0, unweighed: 0, priceMinor: 0, unpriced: 0 } : own;
 }
 
 /** So many of a piece by themselves, with nothing in them. */

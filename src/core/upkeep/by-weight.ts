@@ -107,7 +107,9 @@ export function massOfBranch(
 }
 
 function branchOrAll(loadout: Loadout, placement: string | null): readonly Placement[] {
-  return placement === null ? loadout.placements : branchOf(treeOf(loadout), placement);
+  const all = placement === null ? loadout.placements : branchOf(treeOf(loadout), placement);
+  // What is there anyhow, as what is worn, is not on the scale.
+  return all.filter(({ isAssumed }) => !isAssumed);
 }
 
 /** The seal of a holder, while what it should weigh is what it was when it was sealed; null where there is none. */

@@ -51,6 +51,13 @@ export function WaterPanel({
           value={brief.noteLeftWith}
           onChange={(noteLeftWith) => change({ noteLeftWith })}
         />
+        <FigureField
+          label="A vehicle goes along, kg laden"
+          width="190px"
+          range={briefRanges.vehicleKg}
+          value={brief.vehicleKg}
+          onChange={(vehicleKg) => change({ vehicleKg })}
+        />
         <Choice<Store>
           label="Kept between uses in"
           value={brief.storedIn}

@@ -1,5 +1,5 @@
 import { Flex, Text } from '@chakra-ui/react';
-import { Minus, Pencil, Pin, PinOff, Plus } from 'lucide-react';
+import { Minus, Pencil, Pin, PinOff, Plus, Shirt } from 'lucide-react';
 import { memo } from 'react';
 import { Button } from '@/ui/fields/button';
 import { select, startEditing, startHandingDown, startMoving } from '@/ui/kit/selection';
@@ -16,6 +16,7 @@ export function PieceActions({ view, placement, gear }: PieceProps) {
       <MoveAndChange placement={placement.id} gear={gear.id} name={gear.name} />
       {!isFilled && <Count {...at} count={placement.count} />}
       <PinIt {...at} name={gear.name} isPinned={placement.isPinned === true} />
+      <AssumeIt {...at} name={gear.name} isAssumed={placement.isAssumed === true} />
       <TakeOut
         {...at}
         name={gear.name}
@@ -49,6 +50,28 @@ interface At {
   readonly loadout: string;
   readonly placement: string;
 }
+
+interface AssumeItProps extends At {
+  readonly name: string;
+  readonly isAssumed: boolean;
+}
+
+/** What is taken for granted counts in what the kit does, not in what it weighs and costs. */
+const AssumeIt = memo(function AssumeIt({ loadout, placement, name, isAssumed }: AssumeItProps) {
+  return (
+    <Button
+      aria-pressed={isAssumed}
+      onClick={() => {
+        const said = isAssumed
+          ? `${name} counts in mass and price again.`
+          : `${name} is taken for granted: it counts in cover, not in mass or price.`;
+        perform({ do: 'assume', loadout, placement, isAssumed: !isAssumed }, said);
+      }}
+    >
+      <Shirt size={16} aria-hidden /> {isAssumed ? 'Count it' : 'There anyhow'}
+    </Button>
+  );
+});
 
 interface PinItProps extends At {
   readonly name: string;

@@ -79,6 +79,12 @@ export const holders: readonly Kind[] = [
     [softCavity('chest-left', 'Chest pocket, left', 350, 150, onBody), softCavity('chest-right', 'Chest pocket, right', 350, 150, onBody), softCavity('hip-left', 'Hip pocket, left', 700, 190, onBody), softCavity('hip-right', 'Hip pocket, right', 700, 190, onBody), softCavity('back', 'Back pocket', 2500, 330, { reach: 'outside pocket' })], { never: 'warning|reflective|safety|hi|life|vis|yellow|insulated|down|padded|bulletproof|ballistic' }),
   kind('cargo-trousers', 'Trousers with cargo pockets', 'cargo trousers|cargo pants|trousers|pants|combat trousers', 'cargo|pockets|combat|tactical', ['garment', 'cloth', '#5f5d45'], 560, soft(2400, 1600, 60), 6900, [serves('insulate', 0.2)],
     [softCavity('thigh-left', 'Thigh pocket, left', 700, 190, onBody), softCavity('thigh-right', 'Thigh pocket, right', 700, 190, onBody)]),
+  kind('pocket-shirt', 'Shirt with chest pockets', 'field shirt|shirt with pockets|shirt with chest pockets|shirt pocket|shirt pockets|chest pocket shirt', 'chest|pockets|field', ['garment', 'cloth', '#8a7f5a'], 310, soft(1300, 800, 35), 3900, [serves('insulate', 0.2)],
+    [softCavity('left', 'Chest pocket, left', 250, 130, onBody), softCavity('right', 'Chest pocket, right', 250, 130, onBody)]),
+  kind('pocket-trousers', 'Trousers with four pockets', 'trouser pockets|trouser pocket|trousers with pockets|trousers with four pockets|pants pockets', 'four|pockets', ['garment', 'cloth', '#6b6f5a'], 460, soft(2100, 1400, 55), 4900, [serves('insulate', 0.2)],
+    [softCavity('front-left', 'Trouser pocket, left', 450, 160, onBody), softCavity('front-right', 'Trouser pocket, right', 450, 160, onBody), softCavity('back-left', 'Back pocket, left', 250, 140, onBody), softCavity('back-right', 'Back pocket, right', 250, 140, onBody)]),
+  kind('pocket-coat', 'Coat with pockets', 'coat|coat with pockets|field coat|coat pocket|coat pockets|overcoat', 'pockets|field|long', ['garment', 'cloth', '#5b5a48'], 1250, soft(5200, 3400, 80), 12_900, [serves('insulate', 0.6)],
+    [softCavity('hand-left', 'Coat pocket, left', 900, 200, onBody), softCavity('hand-right', 'Coat pocket, right', 900, 200, onBody), softCavity('chest', 'Chest pocket', 350, 150, onBody), softCavity('inner', 'Inner pocket', 400, 180, onBody)], { never: 'rain|wind|shell|waterproof|lab' }),
   kind('pack', 'Portage pack', 'pack|rucksack|backpack|ruck|portage pack|hiking pack|knapsack', 'portage|45|hiking|canoe', ['pack', 'cloth', '#2d6a6c'], 1650, soft(4200, 2600, 90, 520), 14_900, [],
     [
       softCavity('lid', 'Lid pocket', 3000, 300, { reach: 'top' }),
@@ -130,4 +136,33 @@ export const holders: readonly Kind[] = [
     [rigidCavity('tray', 'Tray', insideBox(360, 150, 45), { reach: 'top' }), rigidCavity('inside', 'Inside', insideBox(370, 170, 110))]),
   kind('cooler', 'Cool box, 24 L', 'cooler|coolbox|cool box', '24|ice', ['box', 'plastic', '#2f7fa3'], 2100, box(400, 300, 400), 2900, [],
     [rigidCavity('inside', 'Inside', insideBox(320, 220, 330))]),
+  // Rooms of a vehicle or a house: they are there anyhow, and weigh the kit nothing.
+  room('car-boot', 'Boot of the car', 'car boot|boot of the car|vehicle boot|boot space|car trunk|vehicle trunk|cargo space of the car', 'car|vehicle', box(1020, 920, 470), insideBox(1000, 900, 450), 'main'),
+  room('seat-side', 'Pocket by the seat', 'pocket by the seat|seat pocket|door pocket|seat side pocket|seat back pocket', 'seat|door|side', box(430, 80, 200), insideBox(420, 70, 190), 'at hand'),
+  room('seat-gap', 'Gap beside the seat', 'seat gap|gap beside the seat|gap between the seats|between the seats', 'seat|gap', box(380, 55, 140), insideBox(370, 50, 130), 'at hand'),
+  room('bed-drawer', 'Drawer under the bed', 'bed drawer|drawer under the bed|under bed drawer|underbed drawer', 'bed|under', box(920, 560, 190), insideBox(900, 540, 170), 'at hand'),
 ];
+
+/** A room that is built in: a rigid box without mass or price. */
+function room(
+  id: string,
+  name: string,
+  words: string,
+  adjectives: string,
+  form: Parameters<typeof kind>[6],
+  inside: Parameters<typeof rigidCavity>[2],
+  reach: 'main' | 'at hand',
+): Kind {
+  return kind(
+    id,
+    name,
+    words,
+    adjectives,
+    ['box', 'cloth', '#565a5c'],
+    0,
+    form,
+    0,
+    [],
+    [rigidCavity('inside', 'Inside', inside, { reach })],
+  );
+}

@@ -182,6 +182,30 @@ export function swapping(
     }));
 }
 
+/** Gets a typical piece of a kind, and puts it in the place of another. */
+export function gettingInstead(
+  kit: WorkedOutKit,
+  placement: string,
+  kind: string,
+  newId: () => string,
+): readonly Fix[] {
+  if (isOfModule(placement)) return [];
+  const made = typicalOf(kit, kind, newId);
+  return [
+    {
+      says: `Get ${made.name} instead of ${kit.gear(placement).name}`,
+      command: {
+        do: 'together',
+        label: `add ${made.name}`,
+        commands: [
+          { do: 'add gear', gear: [made] },
+          { do: 'stand in', loadout: kit.own.id, placement, gear: made.id },
+        ],
+      },
+    },
+  ];
+}
+
 /** Writes down that something was made ready or tried today, and held. */
 export function checked(
   { bench, gear, day }: WorkedOutKit,

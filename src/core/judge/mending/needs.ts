@@ -11,7 +11,7 @@ import * as warm from '../warm';
 import * as water from '../water';
 import * as work from '../work';
 import type { Fix } from '../finding';
-import { checked, layingOut, layingOutKind, leaving, swapping } from './fixing';
+import { checked, gettingInstead, layingOut, layingOutKind, leaving, swapping } from './fixing';
 import { mends, type Mender, type MendAsked } from './mender';
 
 /** What answers a need, by trying: the same that is offered where the needs are told. */
@@ -122,6 +122,13 @@ export const needMenders: readonly Mender[] = [
   mends(work.bareEdges, ({ kit, finding: { about } }) => [
     checked(kit, about, () => [{ what: work.covered, kind: 'ready' }], 'Their edges are covered'),
   ]),
+  mends(work.weakTow, ({ kit, newId, finding: { about, figures } }) =>
+    about.flatMap((strap) => [
+      ...swapping(kit, strap, ['tow'], ({ bearsN }) => (bearsN ?? 0) > figures.bearsKg * 9.81),
+      ...gettingInstead(kit, strap, 'tow-strap', newId),
+      ...leaving(kit, strap),
+    ]),
+  ),
   mends(work.needleThread, ({ kit, newId, finding: { figures } }) =>
     figures.lacks === 'thread'
       ? [layingOutKind({ kit, newId }, 'waxed-thread')]
