@@ -55,8 +55,9 @@ export function mark(loadout: Loadout, id: string, as: Mark, isSo: boolean): Out
 }
 
 function marked(placement: Placement, as: Mark, isSo: boolean): Placement {
-  const { [as]: _before, ...plain } = placement;
-  return isSo ? { ...plain, [as]: true } : plain;
+  if (isSo) return { ...placement, [as]: true };
+  const others = Object.entries(placement).filter(([field]) => field !== as);
+  return Object.fromEntries(others) as unknown as Placement;
 }
 
 function whyNotArranged(

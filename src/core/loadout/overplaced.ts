@@ -23,14 +23,15 @@ export function overplaced(bench: Bench): readonly Overplaced[] {
 
 /**
  * How many of each gear are wanted, by gear and then by the kit that they are placed in. A kit that goes along is there
- * once: in two places at a time it wants all that is in it twice.
+ * once: in two places at a time it wants all that is in it twice. What is there anyhow is wanted by nobody.
  */
 export function placedByGear(bench: Bench): ReadonlyMap<string, ReadonlyMap<string, number>> {
   const placed = new Map<string, Map<string, number>>();
   for (const gear of bench.shelf.keys()) placed.set(gear, new Map());
   const times = timesWanted(bench);
   for (const loadout of bench.loadouts.values()) {
-    for (const { gear, count } of loadout.placements) {
+    for (const { gear, count, isAssumed } of loadout.placements) {
+      if (isAssumed) continue;
       const byLoadout = placed.get(gear);
       const wanted = count * times(loadout.id);
       byLoadout?.set(loadout.id, (byLoadout.get(loadout.id) ?? 0) + wanted);

@@ -3,7 +3,7 @@ import { readFile, writeFile } from '@/core/exchange';
 import { pricePartsOf } from '@/core/judge/price-parts';
 import { sparedBy } from '@/core/judge/thrift';
 import { workedOut } from '@/core/kit';
-import { apply, carriedMassG, newPlacement, totalsOf } from '@/core/loadout';
+import { apply, carriedMassG, newPlacement, overplaced, totalsOf } from '@/core/loadout';
 import { massOfBranch } from '@/core/upkeep/by-weight';
 import { benchOf, kit } from '../../support/benches';
 
@@ -40,6 +40,13 @@ describe('what is there anyhow', () => {
     expect(massOfBranch(assumed, bench.shelf, null)).toBe(lighter!.massG);
     const { paidMinor, typicalMinor, toBuyMinor } = pricePartsOf(bench, assumed);
     expect(paidMinor + typicalMinor + toBuyMinor).toBe(lighter!.priceMinor);
+  });
+
+  test('may be there anyhow in several kits, and is placed twice in none', () => {
+    const another = kit('other', [newPlacement('knife', 'belt-knife', { on: 'body' })]);
+    const two = (of: typeof bench) => benchOf(shelf, [of.loadouts.get('k')!, another]);
+    expect(overplaced(two(counted)).map(({ gear }) => gear)).toEqual(['belt-knife']);
+    expect(overplaced(two(bench))).toEqual([]);
   });
 
   test('counts in what the kit can do, and is nothing to be left at home', () => {
