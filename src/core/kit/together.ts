@@ -75,6 +75,16 @@ export function isShortedBy(one: Gear, other: Gear): boolean {
   );
 }
 
+/** Whether one of two pieces may harm the other where they lie side by side: bursts over it, or shorts it. */
+export function harms(one: Gear, other: Gear): boolean {
+  return (
+    burstsOver(one, other) ||
+    burstsOver(other, one) ||
+    isShortedBy(one, other) ||
+    isShortedBy(other, one)
+  );
+}
+
 /** Whether two pieces are never put side by side, as the one spoils the other. */
 export function areApart(one: Gear, other: Gear): boolean {
   return spoilsAsFood(one, other) || spoilsAsFood(other, one);

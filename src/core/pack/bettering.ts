@@ -2,7 +2,7 @@ import { isOnGround, type Place } from '../loadout';
 import { mustsOf } from '../scheme/musts';
 import { allInOne, waysOf, type Ways } from '../ways';
 import type { Cargo } from './cargo';
-import { suiting, whatKeepsOut } from './choice';
+import { suiting, whatKeepsOut, type Fullness } from './choice';
 import { full, type HalfPacked } from './half-packed';
 import type { InCavity, Room } from './rooms';
 
@@ -68,10 +68,16 @@ export class Bettering {
     for (const cargo of out) yield* this.tryRooms(cargo, () => true);
   }
 
-  private *tryRooms(cargo: Cargo, isWanted: (room: Room) => boolean): Generator<void, boolean> {
+  /** Tries a piece in the rooms that are wanted, the one that suits it best first; whether one of them holds it. */
+  *tryRooms(
+    cargo: Cargo,
+    isWanted: (room: Room) => boolean,
+    fullness: Fullness = full,
+  ): Generator<void, boolean> {
     const open = this.kit.rooms
-      .filter((room) => !(cargo.isHolder && room.isMakeshift) && isWanted(room))
-      .filter((room) => whatKeepsOut(cargo, room, this.kit.lying, full) === null)
+      .filter((room) => !(cargo.isHolder && room.isMakeshift))
+      .filter((room) => whatKeepsOut(cargo, room, this.kit.lying, fullness) === null)
+      .filter(isWanted)
       .map((room) => ({ room, ...suiting(cargo, room, this.kit.lying) }))
       .sort((one, other) => one.points - other.points);
     for (const { room, why } of open) {

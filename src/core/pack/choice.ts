@@ -199,7 +199,7 @@ export function suiting(cargo: Cargo, room: Room, lying: Lying): Suiting {
 }
 
 /** Wished this near, it is wanted at once. */
-const urgentFrom = reaches.indexOf('outside pocket');
+export const urgentFrom = reaches.indexOf('outside pocket');
 
 /** Up to so many mL a room is for small things. */
 const smallRoomMl = 5000;
@@ -220,7 +220,7 @@ function outermostOf(id: string, sums: Sums): string {
 }
 
 /** Whether water stays out of a room, or out of one that it lies in. */
-function keepsDry(room: Room, { rooms, sums }: Lying): boolean {
+export function keepsDry(room: Room, { rooms, sums }: Lying): boolean {
   for (let at: Place = room; !isOnGround(at); at = sums.placeOf(at.in)) {
     const space = rooms.get(`${at.in} ${at.cavity}`)?.space;
     if (space && keepsWaterOut(space)) return true;

@@ -16,6 +16,7 @@ import { looseIn, type Cargo } from './cargo';
 import { goesInto, whyNotInto } from './choice';
 import { Laying } from './laying';
 import type { LeftPiece, PackedFrom, PackedMove, PackedRoom, Packing, WhyLeft } from './packing';
+import { Relieving } from './relieving';
 import { roomsOf, type Room } from './rooms';
 import { backsUp } from '../kit/together';
 
@@ -80,6 +81,11 @@ export function* packKit(
       yield { packing, steps };
     }
     yield* telling(bettering.spread());
+    if (best === null) {
+      packing = yield* telling(packingOf(kit, asked, own, from));
+      yield { packing, steps };
+    }
+    yield* telling(new Relieving(kit, new Bettering(kit)).run());
     const worth = worthOf(kit);
     if (best !== null && !isLess(worth, best.worth)) continue;
     best = { kit, worth };
