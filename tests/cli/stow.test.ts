@@ -45,6 +45,7 @@ interface Audit {
       readonly musts: readonly {
         readonly anyOf: readonly string[];
         readonly independent: number;
+        readonly wanted: number;
       }[];
     }[];
   };
@@ -75,10 +76,12 @@ function concernedIn({ findings }: Audit, rule: string): number {
     .reduce((sum, { placements }) => sum + placements.length, 0);
 }
 
-/** Of each thing that the kit must do, how many losses it takes. */
+/** Of each thing that the kit must do, how many losses it takes, of those that are wanted. */
 function depthsIn({ cover }: Audit): ReadonlyMap<string, number> {
   const musts = cover.categories.flatMap((category) => category.musts);
-  return new Map(musts.map(({ anyOf, independent }) => [anyOf.join(), independent]));
+  return new Map(
+    musts.map(({ anyOf, independent, wanted }) => [anyOf.join(), Math.min(independent, wanted)]),
+  );
 }
 
 describe('stow --from nothing', () => {
