@@ -24,6 +24,16 @@ async function mend(page: Page, rule: string, words: RegExp): Promise<void> {
   await expect(finding).toHaveCount(0);
 }
 
+/** What the command line tells of the portage pack. */
+function toldBy(verb: string, file: string, ...options: readonly string[]): unknown {
+  const { stdout } = spawnSync(
+    'node',
+    ['bin/acorn.mjs', verb, '-', '--kit', 'Portage pack', ...options],
+    { input: file, encoding: 'utf8', maxBuffer: 1e8 },
+  );
+  return JSON.parse(stdout);
+}
+
 test('a loss is pressed on the board, and the whole kit shows without it', async ({ page }) => {
   const { complaints } = watch(page);
   const board = page.getByRole('region', { name: 'The board' });
@@ -82,12 +92,7 @@ test('the sets behind a depth are those that the command line prints', async ({ 
   const listed = await page.locator('details[open] li').allInnerTexts();
   expect(listed).toContain('Barrel 30 L with all in it + frozen');
   await page.getByRole('link', { name: 'Papers' }).click();
-  const file = await written(page, 'The whole bench');
-  const { stdout } = spawnSync('node', ['bin/acorn.mjs', 'losses', '-', '--kit', 'Portage pack'], {
-    input: file,
-    encoding: 'utf8',
-  });
-  const { jobs } = JSON.parse(stdout) as {
+  const { jobs } = toldBy('losses', await written(page, 'The whole bench')) as {
     jobs: { job: string; depth: number; sets: string[][] }[];
   };
   const treat = jobs.find(({ job }) => job === 'treat-water')!;
@@ -152,3 +157,53 @@ test('a finding is opened and mended from the keyboard alone', async ({ page }) 
   await page.keyboard.press('m');
   await expect(findingsOf(page, 'light/switches-on')).toHaveCount(before - 1);
 });
+
+test('the command line tells the findings and the layers that are on screen', async ({ page }) => {
+  await page.getByRole('link', { name: 'Papers' }).click();
+  const audit = toldBy('audit', await written(page, 'The whole bench'), '--fit', 'bulk') as Audit;
+  await page.getByRole('link', { name: 'Prove' }).click();
+  const layers = page.getByRole('region', { name: 'If that is all you come away with' });
+  for (const { person, layer, needs } of audit.layers.filter(
+    (each) => each.layer === 'all of it',
+  )) {
+    const who = ['All who go, together', 'Bow alone', 'Stern alone'][person ?? 0]!;
+    await layers.getByLabel('Who has it').selectOption(who);
+    const food = needs.find(({ need }) => need === 'food')!;
+    const days = Math.round(food.days! * 10) / 10;
+    const row = layers.getByRole('row', { name: /^Food/ });
+    await expect(row.getByRole('cell').nth(layersInOrder.indexOf(layer))).toContainText(
+      `${days} days`,
+    );
+  }
+  await toFindings(page);
+  const told = page.locator('[data-finding]');
+  await expect(told).toHaveCount(audit.findings.length);
+  const texts = (await told.allInnerTexts()).join('\n');
+  for (const { message } of audit.findings) expect(texts).toContain(message);
+});
+
+test('what lies beside it is held against it, job by job', async ({ page }) => {
+  await page.getByRole('link', { name: 'Brief' }).click();
+  await page.getByRole('checkbox', { name: 'Float pouch' }).click();
+  await page.getByRole('link', { name: 'Prove' }).click();
+  const beside = page.getByRole('region', { name: 'Beside it' });
+  await expect(beside).toContainText('Gives back 3 of 3 critical jobs of Float pouch.');
+  const cut = beside.getByRole('row', { name: /cut/ });
+  await expect(cut.getByRole('cell')).toHaveText([
+    '1',
+    '3',
+    'more than 3',
+    'Belt knife, made for it',
+  ]);
+});
+
+const layersInOrder = ['on the body', 'body and bag', 'all of it'];
+
+interface Audit {
+  readonly layers: readonly {
+    readonly person: number | null;
+    readonly layer: string;
+    readonly needs: readonly { readonly need: string; readonly days: number | null }[];
+  }[];
+  readonly findings: readonly { readonly message: string }[];
+}

@@ -109,8 +109,14 @@ export function needsThatDiffer(alone: UnderBrief, together: UnderBrief): readon
     .map((need, at): NeedBeside => ({ alone: need, together: together.needs[at]! }))
     .filter(
       (each) =>
-        each.alone.days !== each.together.days || each.alone.standing !== each.together.standing,
+        inTenths(each.alone) !== inTenths(each.together) ||
+        each.alone.standing !== each.together.standing,
     );
+}
+
+/** Days as they are told. */
+function inTenths({ days }: Need): number | null {
+  return days === null ? null : Math.round(days * 10);
 }
 
 function bestOf(ways: Ways, anyOf: readonly JobId[]): DoneBy | null {

@@ -26,7 +26,7 @@ export interface KeptByLayer {
 
 /** All who go together, and each of them alone where they are more than one. */
 export function keptByLayers({ people }: Brief): readonly KeptByLayer[] {
-  const all = { person: null, name: people.length === 1 ? 'One person' : `All ${people.length}` };
+  const all = { person: null, name: 'All who go' };
   if (people.length < 2) return [all];
   return [
     all,

@@ -34,7 +34,7 @@ export function LayersPanel({ view }: { readonly view: KitView }) {
             value={String(person)}
             options={kept.map((each) => [
               String(each.person),
-              each.person === null ? `${each.name} together` : `${each.name} alone`,
+              each.person === null ? 'All who go, together' : `${each.name} alone`,
             ])}
             onChange={(value) => choose(value === 'null' ? null : Number(value))}
           />

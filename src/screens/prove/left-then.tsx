@@ -8,6 +8,7 @@ import { needNames, type Need } from '@/core/needs/need';
 import { listed, printNumber } from '@/core/quantity';
 import { mustsOf } from '@/core/scheme/musts';
 import { Panel } from '@/ui/fields/panel';
+import { TextLink } from '@/ui/fields/text-link';
 import type { KitView } from '@/ui/kit/kit-view';
 import { standingSigns } from '@/ui/kit/standing-signs';
 import { useAfterPaint } from '@/ui/kit/use-after-paint';
@@ -22,7 +23,9 @@ export function LeftThen({ view }: { readonly view: KitView }) {
     <Panel title={view.lost.length === 0 ? 'How long it lasts' : 'What is left then'}>
       {view.lost.length > 0 && <Jobs view={view} />}
       {view.own.brief === null ? (
-        <Text>Days are told once it has a brief.</Text>
+        <Text>
+          Days are told once it has a brief. <TextLink href="/brief">Say what it is for</TextLink>
+        </Text>
       ) : then === null || now === null ? (
         <Text>Working out the days…</Text>
       ) : (

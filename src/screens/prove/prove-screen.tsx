@@ -63,12 +63,12 @@ function Proved({ view }: { readonly view: KitView }) {
         </Box>
       </Flex>
       <Flex gap="4" flexDirection={{ base: 'column', lg: 'row' }} align="flex-start">
-        <Box flex="1" width="100%" minWidth="0">
+        <Flex direction="column" gap="4" flex="1" width="100%" minWidth="0">
           {asked && <WhatItTakes view={view} asked={asked} />}
-        </Box>
+          <LayersPanel view={view} />
+        </Flex>
         <Flex direction="column" gap="4" flex="1" width="100%" minWidth="0">
           <MomentsPanel view={view} />
-          <LayersPanel view={view} />
           <AfloatPanel view={view} />
           <BesidePanel view={view} />
         </Flex>

@@ -99,12 +99,7 @@ function Kept({ view }: { readonly view: KitView }) {
                   bg={isOn ? 'leaf.soft' : 'tag'}
                   onClick={() => (isOn ? showWhole() : supposeLost(own.id, each.losses))}
                 >
-                  <Text
-                    as="span"
-                    role="img"
-                    aria-label={undone.length === 0 ? 'holds' : 'something is undone'}
-                    color={undone.length === 0 ? 'leaf.fg' : 'signal.fg'}
-                  >
+                  <Text as="span" aria-hidden color={undone.length === 0 ? 'leaf.fg' : 'signal.fg'}>
                     {undone.length === 0 ? '●' : '■'}
                   </Text>{' '}
                   {each.name}
