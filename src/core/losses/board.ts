@@ -1,4 +1,4 @@
-import { igniteJobs, isSameJobs, jobs } from '../gear';
+import { igniteJobs, isSameJobs, jobs, type JobId } from '../gear';
 import { deepest } from '../ways';
 import { type Loss } from '../loadout';
 import type { QuestionLost } from './losses-of-kit';
@@ -18,7 +18,10 @@ export interface LossBoard {
   readonly asked: readonly QuestionLost[];
   /** Independent ways of each while no more is lost. */
   readonly now: readonly number[];
-  /** The worst first; of those that take as much, conditions before holders before pieces, and in the order of the kit. */
+  /**
+   * The worst first; of those that take as much of what is wanted, what tells soonest; then what takes more of the rest; then
+   * conditions before holders before pieces, and in the order of the kit.
+   */
   readonly rows: readonly LossRow[];
 }
 
@@ -31,8 +34,13 @@ export const mostLeft = 3;
  *
  * @param asked with sets of up to three losses, conditions among them.
  * @param losses what can be lost; one item stands for all that are alike.
+ * @param soonness how soon the lack of something tells: the smaller the sooner; all alike where nobody says.
  */
-export function lossBoard(asked: readonly QuestionLost[], losses: readonly Loss[]): LossBoard {
+export function lossBoard(
+  asked: readonly QuestionLost[],
+  losses: readonly Loss[],
+  soonness: (anyOf: readonly JobId[]) => number = () => 0,
+): LossBoard {
   const sets = asked.map(setsByLoss);
   const now = sets.map(({ depth }) => Math.min(mostLeft, depth));
   const rows = losses.map((loss): LossRow => {
@@ -40,10 +48,17 @@ export function lossBoard(asked: readonly QuestionLost[], losses: readonly Loss[
     const left = sets.map(({ depth, after }) => Math.min(mostLeft, depth, after.get(id) ?? depth));
     return { loss, left, hurts: hurtBy(asked, now, left) };
   });
+  const soonest = new Map(rows.map((row) => [row, soonestOf(asked, now, row, soonness)]));
   return {
     asked,
     now,
-    rows: rows.sort((one, other) => other.hurts - one.hurts || rank(one) - rank(other)),
+    rows: rows.sort(
+      (one, other) =>
+        askedHurt(other) - askedHurt(one) ||
+        less(soonest.get(one)!, soonest.get(other)!) ||
+        other.hurts - one.hurts ||
+        rank(one) - rank(other),
+    ),
   };
 }
 
@@ -63,6 +78,9 @@ function setsByLoss({ depth: whole, sets }: QuestionLost) {
   }
   return { depth, after };
 }
+
+/** What one way fewer than is wanted weighs, in the measure in which a job that nobody asks for weighs 1. */
+const leastWanted = 100;
 
 /**
  * How much worse off the kit is. What is no longer done at all weighs most, what somebody's life hangs on before what only
@@ -84,9 +102,37 @@ function hurtBy(
     }
     const isCritical = isSameJobs(anyOf, igniteJobs) || anyOf.some((job) => jobs[job].critical);
     if (isUndone) hurts += isCritical ? 10_000 : 1000;
-    else hurts += Math.max(0, Math.min(wanted, mostLeft) - left[at]!) * 100;
+    else hurts += Math.max(0, Math.min(wanted, mostLeft) - left[at]!) * leastWanted;
   }
   return hurts;
+}
+
+/** What a row weighs by what is wanted alone: everything else weighs less than the least of that. */
+function askedHurt({ hurts }: LossRow): number {
+  return Math.floor(hurts / leastWanted);
+}
+
+/** How soon the lack of what is undone tells, or of what there are fewer ways to where nothing is; never where all wanted is there. */
+function soonestOf(
+  asked: readonly QuestionLost[],
+  now: readonly number[],
+  row: LossRow,
+  soonness: (anyOf: readonly JobId[]) => number,
+): number {
+  const { left } = row;
+  if (askedHurt(row) === 0) return Infinity;
+  const worse = asked.flatMap(({ question }, at) =>
+    question.wanted !== null && left[at]! < now[at]!
+      ? [{ isUndone: left[at] === 0, soon: soonness(question.anyOf) }]
+      : [],
+  );
+  const undone = worse.filter(({ isUndone }) => isUndone);
+  return Math.min(...(undone.length > 0 ? undone : worse).map(({ soon }) => soon));
+}
+
+/** Nothing tells as late as nothing does. */
+function less(one: number, other: number): number {
+  return one === other ? 0 : one < other ? -1 : 1;
 }
 
 function rank({ loss }: LossRow): number {

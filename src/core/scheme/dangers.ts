@@ -194,6 +194,20 @@ export function urgencyOf(job: JobId, dangers: readonly Danger[], brief: Brief):
   return { job, hours, danger, hardness };
 }
 
+/** How soon the lack of any of these jobs tells for a kit, in h; what its school puts first comes before all hours. */
+export function soonnessFor(
+  brief: Brief,
+  conditions: Conditions,
+): (anyOf: readonly JobId[]) => number {
+  const dangers = dangersOf(brief, conditions);
+  const lifted = liftedBy(brief);
+  return (anyOf) => {
+    const lift = lifted.findIndex((jobs) => jobs.some((job) => anyOf.includes(job)));
+    if (lift >= 0) return lift - lifted.length;
+    return Math.min(...anyOf.map((job) => urgencyOf(job, dangers, brief).hours));
+  };
+}
+
 /** What a school lifts to the front, in its order; by the dangers nothing is. */
 export function liftedBy({ schools }: Brief): readonly (readonly JobId[])[] {
   switch (schoolOf(schools, 'first')) {

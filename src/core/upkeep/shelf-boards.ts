@@ -1,7 +1,7 @@
 import { hasNoJob, isInPart } from '../catalogue/find-gear';
 import { isSpent, type Gear } from '../gear';
 import { kitsByName, placedByGear, type Bench } from '../loadout';
-import { untriedAt } from './tried';
+import { isUntried } from './tried';
 
 /** One board of the shelf: gear that is in one place, or waits for one thing. */
 export interface Board {
@@ -92,11 +92,6 @@ function isWaitedFor(id: string, gear: Gear, is: (gear: Gear) => boolean): boole
   if (!is(gear)) return false;
   const isThere = gear.ownership !== 'wished' && gear.lentTo === null;
   return isThere || !['to weigh', 'to measure', 'to try'].includes(id);
-}
-
-/** It has a way to be tried that it has not passed yet, or failed since. */
-export function isUntried(gear: Gear): boolean {
-  return untriedAt(gear).length > 0;
 }
 
 function whole(gear: Gear): Board['pieces'][number] {

@@ -1,4 +1,4 @@
-import { kindOf } from '../catalogue';
+import { readyings, trials } from '../catalogue/handling';
 import { hasFailed, latestChecks, type Check, type Gear } from '../gear';
 import { gearOf, type Loadout, type Shelf } from '../loadout';
 
@@ -18,14 +18,19 @@ export function checksOf({ kind }: Pick<Gear, 'kind'>): {
   readonly ready: readonly string[];
   readonly trial: readonly string[];
 } {
-  const known = kind === null ? undefined : kindOf(kind);
-  return { ready: known?.ready ?? [], trial: known?.trial ?? [] };
+  if (kind === null) return { ready: [], trial: [] };
+  return { ready: readyings[kind] ?? [], trial: trials[kind] ?? [] };
 }
 
 /** What its kind says it is tried at, and it has not held at yet, or not since it failed. */
 export function untriedAt(gear: Pick<Gear, 'kind' | 'checks'>): readonly string[] {
   const latest = latestChecks(gear.checks);
   return checksOf(gear).trial.filter((what) => latest.get(what)?.passed !== true);
+}
+
+/** It has a way to be tried that it has not passed yet, or failed since. */
+export function isUntried(gear: Pick<Gear, 'kind' | 'checks'>): boolean {
+  return untriedAt(gear).length > 0;
 }
 
 /** How far a piece is trusted; null where nobody knows how it would be tried, and nobody did. */

@@ -13,6 +13,8 @@ import {
   whatCanBeLost,
   type QuestionLost,
 } from '@/core/losses';
+import { conditionsOf } from '@/core/brief';
+import { soonnessFor } from '@/core/scheme/dangers';
 import { conditionWords } from '@/core/ways';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
@@ -45,7 +47,11 @@ export function LossBoard({ view, asked }: LossBoardProps) {
   const [across, setAcross] = useState<Across>('musts');
   const [isWhole, setIsWhole] = useState(false);
   const { kit, cover, lost } = view;
-  const board = useMemo(() => lossBoard(asked, whatCanBeLost(kit.whole)), [asked, kit.whole]);
+  const { brief } = view.own;
+  const board = useMemo(() => {
+    const soonness = brief ? soonnessFor(brief, conditionsOf(brief, kit.day)) : undefined;
+    return lossBoard(asked, whatCanBeLost(kit.whole), soonness);
+  }, [asked, kit.whole, kit.day, brief]);
   const columns = columnsOf(asked, across, view);
   const supposed = new Set(lost.map(lossId));
   const rows = board.rows.filter(({ loss }) => !supposed.has(lossId(loss)));
@@ -56,7 +62,7 @@ export function LossBoard({ view, asked }: LossBoardProps) {
   return (
     <Panel
       title={lost.length === 0 ? 'What each loss would take' : 'And if one thing more goes'}
-      says={`Independent ways that are left: 0 is nothing, ${mostLeft}+ is ${mostLeft} or more. What a loss changes is framed; worst first. Press a loss to see the whole kit without it.`}
+      says={`Independent ways that are left: 0 is nothing, ${mostLeft}+ is ${mostLeft} or more. What a loss changes is framed; worst first, and of equals what tells soonest by the brief and its school. Press a loss to see the whole kit without it.`}
     >
       <PillSwitch
         label="Across the board"

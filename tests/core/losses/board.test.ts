@@ -1,5 +1,15 @@
 import fc from 'fast-check';
-import { lossBoard, lossesOfKit, mostLeft, whatCanBeLost, type Question } from '@/core/losses';
+import { conditionsOf, type Brief } from '@/core/brief';
+import {
+  lossBoard,
+  lossesOfKit,
+  mostLeft,
+  questionsOf,
+  whatCanBeLost,
+  type Question,
+} from '@/core/losses';
+import { soonnessFor } from '@/core/scheme/dangers';
+import { autumn, packed, today } from '../../support/under-brief';
 import { depthOf, formulaOf, nothingLost, withLoss } from '@/core/ways';
 import { conditionIds } from '@/core/loadout';
 import { exposedJobs, exposedKit } from '../../support/kits-of-needs';
@@ -61,6 +71,34 @@ describe('the board of losses', () => {
         },
       ),
       { numRuns: 100 },
+    );
+  });
+
+  it('puts before others of equal weight what tells soonest, and what a school puts first', () => {
+    const kit = packed(['belt-knife', 'tarp', 'cord', 'steel-bottle']);
+    const asked = [
+      ...lossesOfKit(kit.ways.formula, questionsOf(kit.ways, []), { upTo: 3, conditions: [] }),
+    ];
+    const order = (brief: Brief) => {
+      const soonness = soonnessFor(brief, conditionsOf(brief, today));
+      return lossBoard(asked, whatCanBeLost(kit.whole, []), soonness).rows.flatMap(({ loss }) =>
+        loss.kind === 'piece' ? [kit.gear(loss.placement).kind] : [],
+      );
+    };
+    // The cord takes two things with it, so it weighs most whatever comes first; then one thing each.
+    const firstBy = (first: Brief['schools']['first']) => {
+      const [worst, next] = order({ ...autumn, schools: { first } });
+      expect(worst).toBe('cord');
+      return next;
+    };
+    expect(firstBy('blade first')).toBe('belt-knife');
+    expect(firstBy('water first')).toBe('steel-bottle');
+    expect(firstBy('warmth first')).toBe('tarp');
+    expect(firstBy('roof, fire, food, water')).toBe('tarp');
+    const soonness = soonnessFor(autumn, conditionsOf(autumn, today));
+    const byHours = order(autumn).slice(1, 3);
+    expect(byHours).toEqual(
+      soonness(['cut']) < soonness(['roof']) ? ['belt-knife', 'tarp'] : ['tarp', 'belt-knife'],
     );
   });
 });
