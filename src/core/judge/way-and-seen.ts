@@ -1,7 +1,10 @@
 import { noisy } from '../catalogue/handling';
-import { isBright, type JobId } from '../gear';
+import { cavityOf, isBright, type JobId } from '../gear';
+import type { WorkedOutKit } from '../kit';
+import { isOnGround, type Placement } from '../loadout';
 import { listed, printNumber } from '../quantity';
-import { idsOf } from './background';
+import { idsOf, type Piece } from './background';
+import { isReady } from './fire';
 import type { Rule } from './finding';
 
 /** Nothing shows the country. */
@@ -104,31 +107,66 @@ export const whistleRange: Rule<null> = {
     `Over open distance ${listed(about.map(name))} is not heard far, and nothing else signals.`,
 };
 
-/** Unseen is wished, and something is heard or shines. */
-export const conspicuous: Rule<{ readonly by: 'noise' | 'colour' }> = {
+/** What is done to a lamp so that it gives red light: the eyes stay used to the dark, and it is not seen from afar. */
+export const redLight = 'red light only, or a red filter over it';
+
+/** What gives away who is to be unseen. */
+type GivesAway = 'noise' | 'colour' | 'light' | 'open signal';
+
+/** The kit is to be unseen until wanted, and a piece is heard or seen from afar. */
+export const conspicuous: Rule<{ readonly by: GivesAway }> = {
   id: 'seen/noise',
   severities: ['note'],
-  speaksWhen: 'unseen is wished, and a piece is noisy or bright',
-  mendedBy: 'swap, leave',
+  speaksWhen:
+    'unseen is wished, and a piece is noisy or bright, a lamp gives white light, or a bright signal lies in nothing closed',
+  mendedBy: 'swap, a red filter, move, leave',
   asks: 'that the kit is to be unseen until wanted',
   because: 'One bright sack undoes all the green ones.',
-  find: (_kit, { school, pieces }) => {
+  find: ({ gear: gearOf }, { school, pieces }) => {
     if (school('seen') !== 'unseen until wanted') return [];
-    return pieces.flatMap(({ placement, gear: { kind, look, supplies } }) => {
-      // What signals lies closed away, and is to be loud and bright when it is wanted.
-      if (supplies.some(({ job, fitness }) => signalJobs.includes(job) && fitness === 'made-for'))
-        return [];
-      const by =
-        kind !== null && noisy.includes(kind)
-          ? ('noise' as const)
-          : isBright(look.colour)
-            ? ('colour' as const)
-            : null;
-      return by === null
-        ? []
-        : [{ severity: 'note' as const, about: [placement.id], figures: { by } }];
-    });
+    return pieces.flatMap((piece) =>
+      givingAway(piece, gearOf).map((by) => ({
+        severity: 'note' as const,
+        about: [piece.placement.id],
+        of: `${piece.placement.id} ${by}`,
+        figures: { by },
+      })),
+    );
   },
-  says: ({ by }, { name }, [placement]) =>
-    `${name(placement!)} is ${by === 'noise' ? 'heard from afar' : 'bright'}, and the kit is to be unseen.`,
+  says: ({ by }, { name }, [placement]) => {
+    const piece = name(placement!);
+    switch (by) {
+      case 'noise':
+        return `${piece} is heard from afar, and the kit is to be unseen.`;
+      case 'colour':
+        return `${piece} is bright, and the kit is to be unseen.`;
+      case 'light':
+        return `${piece} gives white light, and the kit is to be unseen: red is seen less far.`;
+      case 'open signal':
+        return `${piece} is wanted when you are to be found; until then it lies in the open.`;
+    }
+  },
 };
+
+function givingAway(
+  { placement, gear }: Piece,
+  gearOf: WorkedOutKit['gear'],
+): readonly GivesAway[] {
+  const { kind, look, supplies, checks } = gear;
+  const isMadeFor = (jobs: readonly JobId[]) =>
+    supplies.some(({ job, fitness }) => jobs.includes(job) && fitness === 'made-for');
+  // What signals is to be loud and bright when it is wanted, and lies closed away until then.
+  if (isMadeFor(signalJobs))
+    return isBright(look.colour) && liesOpen(placement, gearOf) ? ['open signal'] : [];
+  const isWhite = isMadeFor(['light']) && !isReady(checks, redLight);
+  return [
+    ...(kind !== null && noisy.includes(kind) ? (['noise'] as const) : []),
+    ...(isBright(look.colour) ? (['colour'] as const) : []),
+    ...(isWhite ? (['light'] as const) : []),
+  ];
+}
+
+function liesOpen({ place }: Placement, gearOf: WorkedOutKit['gear']): boolean {
+  if (isOnGround(place)) return place.on === 'body';
+  return cavityOf(gearOf(place.in), place.cavity)?.reach === 'outside pocket';
+}

@@ -1,23 +1,28 @@
 'use client';
 
 import { Box, Text } from '@chakra-ui/react';
-import { capital, jobsInWords } from '@/core/gear';
+import { capital, jobsInWords, type JobId } from '@/core/gear';
+import { layingOutFix } from '@/core/kit/need-fixes';
 import type { UnderBrief } from '@/core/kit/under-brief';
 import { momentsOf, type MomentDealt, type MomentPart } from '@/core/needs/moments';
-import { treeOf } from '@/core/loadout';
-import { listed } from '@/core/quantity';
+import { offersFor } from '@/core/scheme';
+import { newId } from '@/store/new-id';
+import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
+import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
+import { whoInWords } from '@/ui/kit/moment-in-words';
+import { perform } from '@/ui/notice/notice';
 import { useAfterPaint } from '@/ui/kit/use-after-paint';
 import { useUnderBrief } from '@/ui/kit/under-brief';
 
 /** Moments that ask several things at once, and who does what in each: one piece does one job at a time. */
 export function MomentsPanel({ view }: { readonly view: KitView }) {
   const under = useUnderBrief(view);
-  return under === null ? null : <Moments under={under} />;
+  return under === null ? null : <Moments view={view} under={under} />;
 }
 
-function Moments({ under }: { readonly under: UnderBrief }) {
+function Moments({ view, under }: Omit<PartProps, 'part'>) {
   const moments = useAfterPaint(under, momentsUnder);
   if (!moments || moments.length === 0) return null;
   return (
@@ -30,7 +35,7 @@ function Moments({ under }: { readonly under: UnderBrief }) {
           <Text fontWeight="700">{moment.name}</Text>
           <Box as="ul" listStyleType="none" fontSize="sm">
             {moment.parts.map((part) => (
-              <Part key={part.job} under={under} part={part} />
+              <Part key={part.job} view={view} under={under} part={part} />
             ))}
           </Box>
           {!moment.isExact && (
@@ -48,16 +53,14 @@ function momentsUnder({ kit }: UnderBrief): readonly MomentDealt[] {
   return momentsOf(kit);
 }
 
-function Part({ under, part }: { readonly under: UnderBrief; readonly part: MomentPart }) {
-  const { job, asked, by, lacks, lacksAnyway } = part;
-  const { byId } = treeOf(under.kit.loadout);
-  const many = new Map<string, number>();
-  for (const id of by) many.set(id, (many.get(id) ?? 0) + 1);
-  const names = [...many].map(([id, count]) => {
-    // Of the kit as it was dealt out: a piece may have gone since.
-    const { name } = under.kit.gear(byId.get(id)!);
-    return count > 1 ? `${count} × ${name}` : name;
-  });
+interface PartProps {
+  readonly view: KitView;
+  readonly under: UnderBrief;
+  readonly part: MomentPart;
+}
+
+function Part({ view, under, part }: PartProps) {
+  const { job, lacks } = part;
   return (
     <li>
       <Text
@@ -68,9 +71,27 @@ function Part({ under, part }: { readonly under: UnderBrief; readonly part: Mome
       >
         {lacks > 0 ? '■' : '●'}
       </Text>{' '}
-      <b>{capital(jobsInWords([job]))}:</b> {names.length > 0 ? listed(names) : 'nothing'}
-      {lacks > 0 &&
-        `; ${lacks} of ${asked} lacking${lacksAnyway < lacks ? ', as what could do it does something else then' : ''}`}
+      <b>{capital(jobsInWords([job]))}:</b> {whoInWords(part, under)}
+      {lacks > 0 && <FromTheShelf view={view} job={job} />}
     </li>
+  );
+}
+
+/** The best that is free on the shelf for what a moment lacks, a press away. */
+function FromTheShelf({ view, job }: { readonly view: KitView; readonly job: JobId }) {
+  const offer = offersFor(view.bench, [job]).find(({ supply }) => supply.fitness !== 'improvised');
+  if (!offer) return null;
+  const { gear } = offer;
+  const fix = { gear, count: 1, isOnShelf: true };
+  return (
+    <Box marginY="1">
+      <Button
+        size="sm"
+        minHeight="11"
+        onClick={() => perform(layingOutFix(fix, view, newId), `${gear.name} laid on the mat.`)}
+      >
+        <GearIcon look={gear.look} size={22} /> Lay out {gear.name}
+      </Button>
+    </Box>
   );
 }

@@ -1,12 +1,17 @@
 'use client';
 
-import { Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { areActs, jobsInWords, type JobId } from '@/core/gear';
 import { minimalSets, mostTogether } from '@/core/losses/minimal-sets';
+import type { UnderBrief } from '@/core/kit/under-brief';
+import { momentsOf, type MomentDealt } from '@/core/needs/moments';
 import { TextLink } from '@/ui/fields/text-link';
-import { useKitView } from './kit-view';
+import { useKitView, type KitView } from './kit-view';
 import { LossSets } from './loss-sets';
+import { whoInWords } from './moment-in-words';
+import { useUnderBrief } from './under-brief';
+import { useAfterPaint } from './use-after-paint';
 
 interface WhatUndoesProps {
   readonly anyOf: readonly JobId[];
@@ -51,7 +56,41 @@ export function WhatUndoes({ anyOf, wanted }: WhatUndoesProps) {
           })}
         />
       )}
+      <AtOnce view={view} anyOf={anyOf} />
       <TextLink href="/prove">Prove the whole kit</TextLink>
     </>
   );
+}
+
+/** Who does it in moments that ask several things at once, where one piece does one job at a time. */
+function AtOnce({ view, anyOf }: { readonly view: KitView; readonly anyOf: readonly JobId[] }) {
+  const under = useUnderBrief(view);
+  return under && <Moments under={under} anyOf={anyOf} />;
+}
+
+function Moments({
+  under,
+  anyOf,
+}: {
+  readonly under: UnderBrief;
+  readonly anyOf: readonly JobId[];
+}) {
+  const moments = useAfterPaint(under, momentsUnder) ?? [];
+  const asking = moments.flatMap(({ id, name, parts }) =>
+    parts.filter(({ job }) => anyOf.includes(job)).map((part) => ({ id, name, part })),
+  );
+  if (asking.length === 0) return null;
+  return (
+    <Box as="ul" listStyleType="none" marginY="2" aria-label="One job at a time">
+      {asking.map(({ id, name, part }) => (
+        <li key={`${id} ${part.job}`}>
+          {name}: {whoInWords(part, under)}.
+        </li>
+      ))}
+    </Box>
+  );
+}
+
+function momentsUnder({ kit }: UnderBrief): readonly MomentDealt[] {
+  return momentsOf(kit);
 }

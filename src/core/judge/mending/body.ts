@@ -82,7 +82,23 @@ export const bodyMenders: readonly Mender[] = [
   mends(wayAndSeen.whistleRange, ({ kit, newId }) =>
     ['signal-mirror', 'marker-ribbon'].map((kind) => layingOutKind({ kit, newId }, kind)),
   ),
-  mends(wayAndSeen.conspicuous, ({ kit, finding: { about } }) => [
+  mends(wayAndSeen.conspicuous, ({ kit, finding: { about, figures } }) => [
+    ...(figures.by === 'light'
+      ? [
+          checked(
+            kit,
+            about,
+            () => [{ what: wayAndSeen.redLight, kind: 'ready' }],
+            'It gives red light now',
+          ),
+        ]
+      : []),
+    ...(figures.by === 'open signal'
+      ? about.flatMap((id) => {
+          const placement = kit.tree.byId.get(id);
+          return placement ? movingOf(kit, placement, (place) => !isOnGround(place)) : [];
+        })
+      : []),
     ...about.flatMap((id) => {
       const [supply] = kit.gear(id).supplies;
       return supply ? swapping(kit, id, [supply.job]) : [];

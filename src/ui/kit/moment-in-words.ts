@@ -1,0 +1,22 @@
+import type { UnderBrief } from '@/core/kit/under-brief';
+import { treeOf } from '@/core/loadout';
+import type { MomentPart } from '@/core/needs/moments';
+import { listed } from '@/core/quantity';
+
+/** Who does one thing that a moment asks: `2 × Rain jacket`; `Tarp; 1 of 2 lacking, as what could do it does something else then`. */
+export function whoInWords(
+  { asked, by, lacks, lacksAnyway }: MomentPart,
+  { kit }: UnderBrief,
+): string {
+  const { byId } = treeOf(kit.loadout);
+  const many = new Map<string, number>();
+  for (const id of by) many.set(id, (many.get(id) ?? 0) + 1);
+  const names = [...many].map(([id, count]) => {
+    const { name } = kit.gear(byId.get(id)!);
+    return count > 1 ? `${count} × ${name}` : name;
+  });
+  const who = names.length > 0 ? listed(names) : 'nothing';
+  if (lacks === 0) return who;
+  const why = lacksAnyway < lacks ? ', as what could do it does something else then' : '';
+  return `${who}; ${lacks} of ${asked} lacking${why}`;
+}
