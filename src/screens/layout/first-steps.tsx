@@ -16,13 +16,9 @@ import { quickAddId } from '@/ui/shell/shortcuts';
 /** What a first kit is often put into, the smallest first. */
 const usualHolders = ['storage-tin', 'belt-pouch', 'day-bag', 'pack', 'box'] as const;
 
-/** So many pieces on, nobody needs to be told how it goes. */
-const isBegun = 3;
-
-/** What an empty kit begins with: what it is for, what holds it, and how its pieces come to the mat. Gone once it is begun. */
+/** What an empty kit begins with: what it is for, what holds it, and how its pieces come to the mat. */
 export function FirstSteps({ view }: { readonly view: KitView }) {
   const { own, bench } = view;
-  if (own.placements.length >= isBegun) return null;
   const holder = own.placements.find((placement) => isHolder(gearOf(bench.shelf, placement)));
   return (
     <Box

@@ -27,6 +27,9 @@ const MatCarrying = dynamic(() => import('./mat-carrying').then((module) => modu
   ssr: false,
 });
 
+/** So many pieces on, nobody needs to be told how it goes. */
+const begunFrom = 3;
+
 const FirstSteps = dynamic(() => import('./first-steps').then((module) => module.FirstSteps));
 const PackOffer = dynamic(() => import('@/ui/kit/pack-offer').then((module) => module.PackOffer), {
   ssr: false,
@@ -54,7 +57,7 @@ function LaidOut({ view }: { readonly view: KitView }) {
             <WhereThingsAre standings={standingsOf(view)} />
           </Flex>
           {isAnyGathered && <GatheredBar view={view} />}
-          {view.own.placements.length < 3 && <FirstSteps view={view} />}
+          {view.own.placements.length < begunFrom && <FirstSteps view={view} />}
           <Mat view={view} lanes={lanes} pixelsPerMm={pixelsPerMm} />
           <AfterTheMat view={view} />
           <Box height="3" />

@@ -13,7 +13,7 @@ import type { KitView } from '@/ui/kit/kit-view';
 import { standingSigns } from '@/ui/kit/standing-signs';
 import { useAfterPaint } from '@/ui/kit/use-after-paint';
 import { useUnderBrief } from '@/ui/kit/under-brief';
-import { namesIn, wholeKit } from './whole-kit';
+import { namesInWhole, wholeKit } from '@/ui/kit/whole-kit';
 
 /** What the kit does and how long it lasts as it is supposed, beside how it is. */
 export function LeftThen({ view }: { readonly view: KitView }) {
@@ -57,7 +57,7 @@ function Jobs({ view }: { readonly view: KitView }) {
   return (
     <Box marginBottom="3" aria-live="polite">
       <Text>
-        <b>{capital(supposedInWords(view.lost, namesIn(view)))}</b>,{' '}
+        <b>{capital(supposedInWords(view.lost, namesInWhole(view)))}</b>,{' '}
         {gone.length === 0
           ? 'it still does all that it must.'
           : `it can no longer ${listed(gone.map(({ name }) => name))}.`}

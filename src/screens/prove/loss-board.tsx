@@ -22,7 +22,7 @@ import { PillSwitch } from '@/ui/fields/pill-switch';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import type { KitView } from '@/ui/kit/kit-view';
 import { toggleLoss } from '@/ui/kit/what-if';
-import { namesIn, wholeKit } from './whole-kit';
+import { namesInWhole, wholeKit } from '@/ui/kit/whole-kit';
 
 type Across = 'musts' | 'categories' | 'all';
 
@@ -200,7 +200,7 @@ interface LossNameProps {
 /** A loss by its name, with a sign of what kind it is; pressing it supposes it. */
 function LossName({ view, loss }: LossNameProps) {
   const { gear } = wholeKit(view);
-  const [words] = lossesInWords([loss], namesIn(view));
+  const [words] = lossesInWords([loss], namesInWhole(view));
   return (
     <Button
       size="sm"

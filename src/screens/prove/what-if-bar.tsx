@@ -17,7 +17,7 @@ import { Tick } from '@/ui/fields/tick';
 import type { KitView } from '@/ui/kit/kit-view';
 import { showWhole, supposeLost, toggleLoss } from '@/ui/kit/what-if';
 import { perform } from '@/ui/notice/notice';
-import { namesIn, wholeKit } from './whole-kit';
+import { namesInWhole, wholeKit } from '@/ui/kit/whole-kit';
 
 /** What is supposed to be lost and to hold, and the what-ifs that are kept with the kit. */
 export function WhatIfBar({ view }: { readonly view: KitView }) {
@@ -71,7 +71,7 @@ export function WhatIfBar({ view }: { readonly view: KitView }) {
 }
 
 function wordsOf(view: KitView, loss: Loss): string {
-  return lossesInWords([loss], namesIn(view)).join('');
+  return lossesInWords([loss], namesInWhole(view)).join('');
 }
 
 /** What-ifs that are kept with the kit: each a press away, and the one that is supposed now, to be kept. */
@@ -131,7 +131,7 @@ function Kept({ view }: { readonly view: KitView }) {
         ))}
       {lost.length > 0 && !isKept && kept.length < mostWhatIfs && (
         <KeepIt
-          usual={lossesInWords(lost, namesIn(view)).join(', ')}
+          usual={lossesInWords(lost, namesInWhole(view)).join(', ')}
           onKeep={(name) =>
             change(
               [...kept, { id: newId(), name, losses: lost }],

@@ -7,7 +7,7 @@ import { Folded } from '@/ui/fields/folded';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
 import { LossSets } from '@/ui/kit/loss-sets';
-import { namesIn } from './whole-kit';
+import { namesInWhole } from '@/ui/kit/whole-kit';
 
 /** For each thing that the kit must do, every set of up to three losses that it takes to leave it undone. */
 export function WhatItTakes({
@@ -29,7 +29,7 @@ export function WhatItTakes({
           title={`${capital(jobsInWords(question.anyOf))}: ${takes(depth)}`}
         >
           {sets.length > 0 ? (
-            <LossSets sets={sets} of={namesIn(view)} />
+            <LossSets sets={sets} of={namesInWhole(view)} />
           ) : (
             <Text paddingBottom="2">
               {depth === 0 ? 'Nothing in the kit does it.' : 'No three losses together undo it.'}

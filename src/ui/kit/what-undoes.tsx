@@ -12,6 +12,7 @@ import { LossSets } from './loss-sets';
 import { whoInWords } from './moment-in-words';
 import { useUnderBrief } from './under-brief';
 import { useAfterPaint } from './use-after-paint';
+import { namesIn } from './whole-kit';
 
 interface WhatUndoesProps {
   readonly anyOf: readonly JobId[];
@@ -37,7 +38,6 @@ export function WhatUndoes({ anyOf, wanted }: WhatUndoesProps) {
   if (!view || !found) return null;
   const { isDone, sets } = found;
   const name = areActs(anyOf) ? `to ${jobsInWords(anyOf)}` : `of ${jobsInWords(anyOf)}`;
-  const { gear, tree } = view.kit;
   return (
     <>
       <Text marginBottom="2">
@@ -47,15 +47,7 @@ export function WhatUndoes({ anyOf, wanted }: WhatUndoesProps) {
             ? `Ways ${name}: no three losses together take them all.`
             : `Ways ${name} are independent when no one loss takes two of them. ${wanted} ${wanted === 1 ? 'is' : 'are'} wanted; all of them are gone with`}
       </Text>
-      {sets.length > 0 && (
-        <LossSets
-          sets={sets}
-          of={(placement) => ({
-            name: gear(placement).name,
-            count: tree.byId.get(placement)!.count,
-          })}
-        />
-      )}
+      {sets.length > 0 && <LossSets sets={sets} of={namesIn(view.kit)} />}
       <AtOnce view={view} anyOf={anyOf} />
       <TextLink href="/prove">Prove the whole kit</TextLink>
     </>

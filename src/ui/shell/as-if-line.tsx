@@ -3,22 +3,18 @@
 import { Flex, Text } from '@chakra-ui/react';
 import { usePathname } from 'next/navigation';
 import { supposedInWords } from '@/core/losses/in-words';
-import { workedOut } from '@/core/kit';
 import { Button } from '@/ui/fields/button';
 import { TextLink } from '@/ui/fields/text-link';
 import { useKitView } from '@/ui/kit/kit-view';
 import { showWhole } from '@/ui/kit/what-if';
+import { namesInWhole } from '@/ui/kit/whole-kit';
 
 /** Says on every screen that shows a kit without some of it that it does, and shows it whole again. */
 export function AsIfLine() {
   const view = useKitView();
   const path = usePathname();
   if (!view || view.lost.length === 0 || path.startsWith('/prove')) return null;
-  const { gear, tree } = workedOut(view.bench, view.own, view.kit.day);
-  const supposed = supposedInWords(view.lost, (placement) => ({
-    name: gear(placement).name,
-    count: tree.byId.get(placement)!.count,
-  }));
+  const supposed = supposedInWords(view.lost, namesInWhole(view));
   return (
     <Flex
       className="no-print"
