@@ -137,10 +137,10 @@ export const holders: readonly Kind[] = [
   kind('cooler', 'Cool box, 24 L', 'cooler|coolbox|cool box', '24|ice', ['box', 'plastic', '#2f7fa3'], 2100, box(400, 300, 400), 2900, [],
     [rigidCavity('inside', 'Inside', insideBox(320, 220, 330))]),
   // Rooms of a vehicle or a house: they are there anyhow, and weigh the kit nothing.
-  room('car-boot', 'Car boot', 'car boot|vehicle boot|car trunk|vehicle trunk', 'car|vehicle', box(1020, 920, 470), insideBox(1000, 900, 450), 'main'),
+  room('car-boot', 'Car boot', 'car boot|vehicle boot|car trunk|vehicle trunk', 'car|vehicle', box(890, 820, 470), insideBox(870, 800, 450), 'main'),
   room('seat-side', 'Seat-side pocket', 'seat pocket|door pocket|seat side pocket|seat back pocket', 'seat|door|side', box(430, 80, 200), insideBox(420, 70, 190), 'at hand'),
   room('seat-gap', 'Seat gap', 'seat gap', 'seat|gap', box(380, 55, 140), insideBox(370, 50, 130), 'at hand'),
-  room('bed-drawer', 'Under-bed drawer', 'bed drawer|under bed drawer|underbed drawer', 'bed|under', box(920, 560, 190), insideBox(900, 540, 170), 'at hand'),
+  room('bed-drawer', 'Under-bed drawer', 'bed drawer|under bed drawer|underbed drawer', 'bed|under', box(880, 560, 190), insideBox(860, 540, 170), 'at hand'),
 ];
 
 /** A room that is built in: a rigid box without mass or price. */
