@@ -53,6 +53,14 @@ export const bears: Readonly<Record<string, number>> = {
   'tarp-clips': 100,
 };
 
+/** Rooms that are built in, and into what: they stand nowhere else, weigh the kit nothing, and do not float by themselves. */
+export const builtInto: Readonly<Record<string, 'vehicle' | 'house'>> = {
+  'car-boot': 'vehicle',
+  'seat-side': 'vehicle',
+  'seat-gap': 'vehicle',
+  'bed-drawer': 'house',
+};
+
 /** What is opened, by how a kind is drawn; what a single kind does otherwise is named below. */
 const bySilhouette: Partial<Readonly<Record<Silhouette, Closure>>> = {
   tin: 'flap',

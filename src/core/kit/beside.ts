@@ -1,5 +1,5 @@
 import { fitnesses, jobsInWords, type Fitness, type JobId } from '../gear';
-import { isOnGround, type Bench, type Loadout } from '../loadout';
+import { isOnGround, type Loadout } from '../loadout';
 import type { Brief } from '../brief';
 import type { Need } from '../needs';
 import type { UnitSystem } from '../quantity';
@@ -45,11 +45,7 @@ export interface NeedBeside {
 }
 
 /** The kits that a brief has beside a kit, worked out for the same day: those that are still on the bench. */
-export function kitsBeside({
-  bench,
-  own,
-  day,
-}: Pick<WorkedOutKit, 'own' | 'day'> & { readonly bench: Bench }): readonly WorkedOutKit[] {
+export function kitsBeside({ bench, own, day }: WorkedOutKit): readonly WorkedOutKit[] {
   return (own.brief?.beside ?? []).flatMap((id) => {
     const other = id === own.id ? undefined : bench.loadouts.get(id);
     return other ? [workedOut(bench, other, day)] : [];

@@ -1,5 +1,6 @@
-import type { Cavity, Gear, Stuff } from '../gear';
-import { filledAtStart, type Placement } from '../loadout';
+import { builtInto } from '../catalogue/handling';
+import { massNowG, type Cavity, type Gear, type Stuff } from '../gear';
+import { branchOf, filledAtStart, type Placement } from '../loadout';
 import { floatingOf, type Floating } from '../models';
 import type { WorkedOutKit } from './worked-out';
 
@@ -58,12 +59,28 @@ export function isTight({ cavities }: Gear): boolean {
 
 /**
  * What floats of a kit that goes overboard: each piece that stands on a ground, with what is in it. What is closed tight bears
- * its outside, its air pressed out; what is not is borne by what in it is. An estimate for fresh water, on the safe side.
+ * its outside, its air pressed out; what is not is borne by what in it is. Of a room that is built in, what lies in it comes
+ * adrift. What is there anyhow weighs there too. An estimate for fresh water, on the safe side.
  */
 export function afloat(kit: WorkedOutKit): readonly Afloat[] {
   return kit.whole.placements
     .filter(({ place }) => 'on' in place && place.on !== 'house')
+    .flatMap((placement) => adrift(kit, placement))
     .map((placement) => inWater(kit, placement));
+}
+
+function adrift(kit: WorkedOutKit, placement: Placement): readonly Placement[] {
+  return isBuiltIn(kit.gear(placement.id))
+    ? kit.tree.within(placement.id).flatMap((each) => adrift(kit, each))
+    : [placement];
+}
+
+function isBuiltIn({ kind }: Gear): boolean {
+  return kind !== null && kind in builtInto;
+}
+
+function ownG(kit: WorkedOutKit, { id, count }: Placement): number {
+  return (massNowG(kit.gear(id)) ?? 0) * count;
 }
 
 function inWater(kit: WorkedOutKit, placement: Placement): Afloat {
@@ -74,7 +91,8 @@ function inWater(kit: WorkedOutKit, placement: Placement): Afloat {
   const wetWithin = within.flatMap(({ wet }) => wet);
   const waterG = waterIn(kit, placement.id);
   if (isTight(gear)) {
-    const { massG, bulk } = totals.branches.get(placement.id)!;
+    const { bulk } = totals.branches.get(placement.id)!;
+    const massG = sum(branchOf(tree, placement.id), (each) => ownG(kit, each));
     const all = within.flatMap((each) => [each.placement, ...each.dry, ...each.wet]);
     return {
       placement,
@@ -84,11 +102,9 @@ function inWater(kit: WorkedOutKit, placement: Placement): Afloat {
       wet: [],
     };
   }
-  const ownG =
-    totals.branches.get(placement.id)!.massG -
-    sum(within, (each) => totals.branches.get(each.placement.id)!.massG);
+  const g = ownG(kit, placement);
   // What bears by its own stuff is not counted on: it is of more stuffs than one, and soaks.
-  const own = Math.min(0, floatingOf(ownG, ownG / densities[gear.look.stuff]).spareG);
+  const own = Math.min(0, floatingOf(g, g / densities[gear.look.stuff]).spareG);
   const spareG = own + sum(within, (each) => each.spareG);
   return {
     placement,

@@ -1,3 +1,4 @@
+import { builtInto } from '../catalogue/handling';
 import type { Gear } from '../gear';
 import { isOnGround, type Ground, type Loadout, type Place } from '../loadout';
 
@@ -12,9 +13,11 @@ export function isWornByNature({ cavities, look }: Gear): boolean {
 /** Drawn so, a holder stands in a vehicle or a house. */
 const stands: readonly string[] = ['box', 'barrel', 'bucket'];
 
-/** The ground for a holder that goes into no other: where its like of the kit stands, or where its kind does. */
+/** The ground for a holder that goes into no other: where its like of the kit stands, or where its kind does, as what is built in. */
 export function groundFor(gear: Gear, home: Place, { placements, brief }: Loadout): Ground {
   if (isOnGround(home) && home.on !== 'mat') return home.on;
+  const into = builtInto[gear.kind ?? ''];
+  if (into) return into;
   const used = new Set(
     placements.flatMap(({ place }) => (isOnGround(place) && place.on !== 'mat' ? [place.on] : [])),
   );

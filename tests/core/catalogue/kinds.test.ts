@@ -1,3 +1,4 @@
+import { builtInto } from '@/core/catalogue/handling';
 import { gearOfKind, gearOfNoKind, kindOf, kinds, kindsFor } from '@/core/catalogue';
 import { kindMeantBy } from '@/core/reading';
 import {
@@ -15,7 +16,7 @@ import {
   type JobId,
 } from '@/core/gear';
 
-const builtIn = ['car-boot', 'seat-side', 'seat-gap', 'bed-drawer'];
+const builtIn = Object.keys(builtInto);
 
 describe('the kinds', () => {
   it('have ids of their own', () => {

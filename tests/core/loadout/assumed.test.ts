@@ -3,7 +3,9 @@ import { readFile, writeFile } from '@/core/exchange';
 import { pricePartsOf } from '@/core/judge/price-parts';
 import { sparedBy } from '@/core/judge/thrift';
 import { workedOut } from '@/core/kit';
+import { afloat } from '@/core/kit/floats';
 import { apply, carriedMassG, newPlacement, overplaced, totalsOf } from '@/core/loadout';
+import { groundFor } from '@/core/pack/ground';
 import { massOfBranch } from '@/core/upkeep/by-weight';
 import { benchOf, kit } from '../../support/benches';
 
@@ -75,9 +77,31 @@ describe('what is there anyhow', () => {
   });
 });
 
-test('a room that is built in weighs nothing and holds', () => {
+describe('a room that is built in', () => {
   const boot = shelf[3]!;
-  expect(boot.massG).toBe(0);
-  expect(boot.priceMinor).toBe(0);
-  expect(boot.cavities).toHaveLength(1);
+  const inBoot = { in: 'boot', cavity: boot.cavities[0]!.id };
+  const laden = kit('k', [
+    newPlacement('boot', 'car-boot', { on: 'vehicle' }),
+    newPlacement('knife', 'belt-knife', inBoot),
+  ]);
+  const bench = benchOf(shelf, [laden]);
+
+  test('weighs nothing and holds', () => {
+    expect([boot.massG, boot.priceMinor, boot.cavities.length]).toEqual([0, 0, 1]);
+  });
+
+  test('does not float by itself: what lies in it comes adrift', () => {
+    const floating = afloat(workedOut(bench, laden, '2026-10-01'));
+    expect(floating.map(({ placement }) => placement.id)).toEqual(['knife']);
+  });
+
+  test('stands in the vehicle when the kit is packed from the mat', () => {
+    expect(groundFor(boot, { on: 'mat' }, laden)).toBe('vehicle');
+  });
+});
+
+test('what is there anyhow is as heavy in the water as it is', () => {
+  const spare = (bench: typeof counted) =>
+    afloat(workedOut(bench, bench.loadouts.get('k')!, '2026-10-01')).map(({ spareG }) => spareG);
+  expect(spare(assuming('coat', 'knife'))).toEqual(spare(counted));
 });
