@@ -4,14 +4,21 @@ import { welcomeAddress } from '../../playwright.config';
 import { paths } from '../../src/ui/shell/places';
 import { open } from './bench';
 
-/** Resolves once no colour is on its way to another: half-way there, what is read against it is no pair of the theme. */
+/**
+ * Resolves once no colour that is seen is on its way to another: half-way there, what is read against it is no pair of
+ * the theme. What lies in a closed fold is not drawn, so what began to change there never comes to its end.
+ */
 async function atRest(page: Page): Promise<void> {
-  await page.evaluate(async () => {
-    const moving = document
-      .getAnimations()
-      .filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity);
-    await Promise.allSettled(moving.map(({ finished }) => finished));
-  });
+  await page.waitForFunction(
+    () =>
+      document.getAnimations().every(({ effect, playState }) => {
+        const { target } = effect as KeyframeEffect;
+        const isEndless = effect!.getComputedTiming().endTime === Infinity;
+        return playState === 'finished' || isEndless || !target!.checkVisibility();
+      }),
+    undefined,
+    { polling: 50 },
+  );
 }
 
 async function nothingFound(page: Page): Promise<void> {

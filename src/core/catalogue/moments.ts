@@ -1,7 +1,10 @@
 import type { JobId } from '../gear';
 
-/** How much of a job a moment asks: a piece for each person, so many for all, or a dry place to lie for each. */
-export type AskedAtOnce = 'one each' | 'places for all' | number;
+/**
+ * How much of a job a moment asks: a piece for each person, so many for all, a dry place to lie for each, or one thing that
+ * by itself keeps somebody warm who lies still.
+ */
+export type AskedAtOnce = 'one each' | 'places for all' | 'warm for one' | number;
 
 /** Several jobs that are asked of the kit at one and the same time. */
 export interface Moment {
@@ -50,8 +53,9 @@ export const moments: readonly Moment[] = [
     comes: 'always',
     asks: [
       { job: 'first-aid', howMuch: 1 },
+      { job: 'insulate', howMuch: 'warm for one' },
+      { job: 'ground', howMuch: 1 },
       { job: 'roof', howMuch: 1 },
-      { job: 'insulate', howMuch: 1 },
       { job: 'signal-day', howMuch: 1 },
       { job: 'cloth', howMuch: 1 },
     ],

@@ -1,5 +1,5 @@
 import { moments, type AskedAtOnce, type Moment } from '../catalogue/moments';
-import { fitnesses, type JobId } from '../gear';
+import { amountNow, fitnesses, type Gear, type JobId, type Supply } from '../gear';
 import { dealAtOnce, type Able } from './at-once';
 import { pitchesOf } from './pitch';
 import type { NeedsKit } from './needs-kit';
@@ -23,8 +23,14 @@ export interface MomentDealt {
   readonly isExact: boolean;
 }
 
-/** What keeps legs or feet dry is nobody’s coat. */
-const noCoats: readonly string[] = ['rain-trousers', 'gaiters', 'boots', 'trainers', 'camp-shoes'];
+/** In rain these are nobody’s coat: they keep a head, legs or feet dry, are lain in, or soak through. */
+const noCoats: readonly string[] = [
+  ...['rain-hat', 'rain-trousers', 'gaiters', 'boots', 'trainers', 'camp-shoes'],
+  ...['bivvy', 'film-bivvy', 'wool-blanket', 'wind-jacket'],
+];
+
+/** What gives less than this by itself keeps nobody warm who lies still, in clo (own): a hat or a jersey does not. */
+export const leastWarmClo = 0.5;
 
 /** Below this high of a day nobody halts for the heat, in °C (own). */
 const heatFromC = 25;
@@ -56,7 +62,9 @@ function comes({ comes: when }: Moment, { conditions, nights }: NeedsKit): boole
 
 function dealt({ id, name, asks: asked }: Moment, kit: NeedsKit): MomentDealt {
   const people = kit.people.length;
-  const asks = asked.map(({ howMuch }) => (typeof howMuch === 'number' ? howMuch : people));
+  const asks = asked.map(({ howMuch }) =>
+    typeof howMuch === 'number' ? howMuch : howMuch === 'warm for one' ? 1 : people,
+  );
   const items = itemsOf(asked, kit);
   const found = dealAtOnce({ asks, items });
   const parts = asked.map(({ job }, at): MomentPart => {
@@ -72,6 +80,23 @@ function dealt({ id, name, asks: asked }: Moment, kit: NeedsKit): MomentDealt {
   return { id, name, parts, isExact: found.isExact };
 }
 
+/** The jobs by which a piece may do what is asked: who lies still is kept warm by what is slept in too. */
+export function jobsThatAnswer(part: Pick<MomentPart, 'job'>): readonly JobId[] {
+  return part.job === 'insulate' ? ['insulate', 'sleep'] : [part.job];
+}
+
+/** Whether a piece does by this what a moment asks of the job, or too little, or for another part of the body. */
+export function isAnswer(gear: Gear, supply: Supply): boolean {
+  switch (supply.job) {
+    case 'shell':
+      return gear.kind === null || !noCoats.includes(gear.kind);
+    case 'insulate':
+      return (amountNow(gear, supply) ?? 0) >= leastWarmClo;
+    default:
+      return true;
+  }
+}
+
 /** Every item that does any of it: what is a way, and each of a placement by itself. */
 function itemsOf(
   asked: readonly { readonly job: JobId; readonly howMuch: AskedAtOnce }[],
@@ -82,15 +107,17 @@ function itemsOf(
   );
   const byPlacement = new Map<string, { count: number; massG: number; does: Able['does'] }>();
   for (const [at, { job, howMuch }] of asked.entries()) {
-    for (const { placement, gear, supply, count } of kit.given(job)) {
-      if (job === 'shell' && gear.kind !== null && noCoats.includes(gear.kind)) continue;
+    const given = jobsThatAnswer({ job }).flatMap((each) => kit.given(each));
+    for (const { placement, gear, supply, count } of given) {
+      if (!isAnswer(gear, supply)) continue;
       const gives = howMuch === 'places for all' ? (sleepers.get(placement.id) ?? 0) : 1;
       if (gives === 0) continue;
       const before = byPlacement.get(placement.id);
-      const does = new Map(before?.does).set(at, {
-        fitness: fitnesses.indexOf(supply.fitness),
-        gives,
-      });
+      const fitness = Math.min(
+        fitnesses.indexOf(supply.fitness),
+        before?.does.get(at)?.fitness ?? Infinity,
+      );
+      const does = new Map(before?.does).set(at, { fitness, gives });
       byPlacement.set(placement.id, { count, massG: gear.massG ?? 0, does });
     }
   }

@@ -1,10 +1,16 @@
 'use client';
 
 import { Box, Text } from '@chakra-ui/react';
-import { capital, jobsInWords, type JobId } from '@/core/gear';
+import { capital, jobsInWords } from '@/core/gear';
 import { layingOutFix } from '@/core/kit/need-fixes';
 import type { UnderBrief } from '@/core/kit/under-brief';
-import { momentsOf, type MomentDealt, type MomentPart } from '@/core/needs/moments';
+import {
+  isAnswer,
+  jobsThatAnswer,
+  momentsOf,
+  type MomentDealt,
+  type MomentPart,
+} from '@/core/needs/moments';
 import { offersFor } from '@/core/scheme';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
@@ -72,14 +78,16 @@ function Part({ view, under, part }: PartProps) {
         {lacks > 0 ? '■' : '●'}
       </Text>{' '}
       <b>{capital(jobsInWords([job]))}:</b> {whoInWords(part, under)}
-      {lacks > 0 && <FromTheShelf view={view} job={job} />}
+      {lacks > 0 && <FromTheShelf view={view} part={part} />}
     </li>
   );
 }
 
 /** The best that is free on the shelf for what a moment lacks, a press away. */
-function FromTheShelf({ view, job }: { readonly view: KitView; readonly job: JobId }) {
-  const offer = offersFor(view.bench, [job]).find(({ supply }) => supply.fitness !== 'improvised');
+function FromTheShelf({ view, part }: Pick<PartProps, 'view' | 'part'>) {
+  const offer = offersFor(view.bench, jobsThatAnswer(part)).find(
+    ({ gear, supply }) => supply.fitness !== 'improvised' && isAnswer(gear, supply),
+  );
   if (!offer) return null;
   const { gear } = offer;
   const fix = { gear, count: 1, isOnShelf: true };

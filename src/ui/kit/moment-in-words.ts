@@ -1,11 +1,11 @@
 import type { UnderBrief } from '@/core/kit/under-brief';
 import { treeOf } from '@/core/loadout';
-import type { MomentPart } from '@/core/needs/moments';
+import { leastWarmClo, type MomentPart } from '@/core/needs/moments';
 import { listed } from '@/core/quantity';
 
 /** Who does one thing that a moment asks: `2 × Rain jacket`; `Tarp; 1 of 2 lacking, as what could do it does something else then`. */
 export function whoInWords(
-  { asked, by, lacks, lacksAnyway }: MomentPart,
+  { job, asked, by, lacks, lacksAnyway }: MomentPart,
   { kit }: UnderBrief,
 ): string {
   const { byId } = treeOf(kit.loadout);
@@ -17,6 +17,11 @@ export function whoInWords(
   });
   const who = names.length > 0 ? listed(names) : 'nothing';
   if (lacks === 0) return who;
-  const why = lacksAnyway < lacks ? ', as what could do it does something else then' : '';
+  const why =
+    lacksAnyway < lacks
+      ? ', as what could do it does something else then'
+      : job === 'insulate'
+        ? `: a bag, a blanket or a coat of at least ${leastWarmClo} clo, for one who lies still`
+        : '';
   return `${who}; ${lacks} of ${asked} lacking${why}`;
 }

@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { areActs, jobsInWords, type JobId } from '@/core/gear';
 import { minimalSets, mostTogether } from '@/core/losses/minimal-sets';
 import type { UnderBrief } from '@/core/kit/under-brief';
-import { momentsOf, type MomentDealt } from '@/core/needs/moments';
+import { jobsThatAnswer, momentsOf, type MomentDealt } from '@/core/needs/moments';
 import { TextLink } from '@/ui/fields/text-link';
 import { useKitView, type KitView } from './kit-view';
 import { LossSets } from './loss-sets';
@@ -69,7 +69,9 @@ function Moments({
 }) {
   const moments = useAfterPaint(under, momentsUnder) ?? [];
   const asking = moments.flatMap(({ id, name, parts }) =>
-    parts.filter(({ job }) => anyOf.includes(job)).map((part) => ({ id, name, part })),
+    parts
+      .filter((part) => jobsThatAnswer(part).some((job) => anyOf.includes(job)))
+      .map((part) => ({ id, name, part })),
   );
   if (asking.length === 0) return null;
   return (

@@ -4,10 +4,14 @@ import { momentsOf } from '@/core/needs/moments';
 import { benchOfKinds, type KindKit } from '../../support/kits-of-kinds';
 
 function night(holds: string, brief: KindKit['brief'] = {}) {
+  return moment('night-in-rain', holds, brief);
+}
+
+function moment(called: string, holds: string, brief: KindKit['brief'] = {}) {
   const bench = benchOfKinds({ holds, brief });
   const own = bench.loadouts.get('k')!;
   const { kit } = underBrief(workedOut(bench, own, '2027-09-01'), own.brief!, 'metric');
-  return momentsOf(kit).find(({ id }) => id === 'night-in-rain');
+  return momentsOf(kit).find(({ id }) => id === called);
 }
 
 describe('a night in rain for two', () => {
@@ -33,5 +37,37 @@ describe('a night in rain for two', () => {
   it('does not come where no night is out', () => {
     const day = { when: { on: 'days', from: '2027-09-20', to: '2027-09-20' } } as const;
     expect(night('2 poncho, cord', day)).toBeUndefined();
+  });
+});
+
+describe('hurt and waiting', () => {
+  const warmth = (holds: string) =>
+    moment('hurt-and-waiting', holds)!.parts.find(({ job }) => job === 'insulate');
+
+  it.each([
+    ['a hat and a jersey, each too little', 'hat, wool-jersey', []],
+    ['what is slept in', 'hat, sleeping-bag', ['sleeping-bag']],
+    ['the lighter of two that were made for it', 'wool-blanket, padded-jacket', ['padded-jacket']],
+  ])('is kept warm by one thing that is enough: %s', (_case, holds, by) => {
+    const lacks = by.length === 0 ? 1 : 0;
+    expect(warmth(holds)).toMatchObject({ asked: 1, by, lacks, lacksAnyway: lacks });
+  });
+
+  it('the one blanket is not below and above at once', () => {
+    const parts = moment('hurt-and-waiting', 'wool-blanket')!.parts;
+    expect(parts.find(({ job }) => job === 'ground')).toMatchObject({ lacks: 1, lacksAnyway: 0 });
+  });
+});
+
+it('in rain nobody’s coat soaks through or is lain in', () => {
+  const rain = moment(
+    'rain-on-the-move',
+    'wool-blanket, bivvy, wind-jacket, rain-hat, rain-jacket',
+  )!;
+  expect(rain.parts[0]).toMatchObject({
+    job: 'shell',
+    by: ['rain-jacket'],
+    lacks: 1,
+    lacksAnyway: 1,
   });
 });
