@@ -9,6 +9,8 @@ export interface MomentPart {
   readonly job: JobId;
   readonly asked: number;
   readonly by: readonly string[];
+  /** Those of them that only make do. */
+  readonly makesDo: readonly string[];
   readonly lacks: number;
   /** With every piece free for it alone, so much would still be lacking. */
   readonly lacksAnyway: number;
@@ -68,16 +70,25 @@ function dealt({ id, name, asks: asked }: Moment, kit: NeedsKit): MomentDealt {
   const items = itemsOf(asked, kit);
   const found = dealAtOnce({ asks, items });
   const parts = asked.map(({ job }, at): MomentPart => {
+    const doing = found.by[at]!.map((item) => items.find((each) => each.item === item)!);
+    const makesDo = doing.filter(({ does }) => does.get(at)!.fitness === improvised);
     const could = items.reduce((sum, { does }) => sum + (does.get(at)?.gives ?? 0), 0);
     return {
       job,
       asked: asks[at]!,
-      by: found.by[at]!.map((item) => item.split('#')[0]!),
+      by: doing.map(placementOf),
+      makesDo: [...new Set(makesDo.map(placementOf))],
       lacks: found.lacks[at]!,
       lacksAnyway: Math.max(0, asks[at]! - could),
     };
   });
   return { id, name, parts, isExact: found.isExact };
+}
+
+const improvised = fitnesses.indexOf('improvised');
+
+function placementOf({ item }: Able): string {
+  return item.split('#')[0]!;
 }
 
 /** The jobs by which a piece may do what is asked: who lies still is kept warm by what is slept in too. */

@@ -59,6 +59,12 @@ function momentsUnder({ kit }: UnderBrief): readonly MomentDealt[] {
   return momentsOf(kit);
 }
 
+const signs = {
+  lacking: ['■', 'signal.fg', 'lacking'],
+  makesDo: ['○', 'fg', 'makes do'],
+  there: ['●', 'leaf.fg', 'there'],
+} as const;
+
 interface PartProps {
   readonly view: KitView;
   readonly under: UnderBrief;
@@ -66,24 +72,21 @@ interface PartProps {
 }
 
 function Part({ view, under, part }: PartProps) {
-  const { job, lacks } = part;
+  const { job, lacks, makesDo } = part;
+  const [sign, color, means] =
+    lacks > 0 ? signs.lacking : makesDo.length > 0 ? signs.makesDo : signs.there;
   return (
     <li>
-      <Text
-        as="span"
-        color={lacks > 0 ? 'signal.fg' : 'leaf.fg'}
-        role="img"
-        aria-label={lacks > 0 ? 'lacking' : 'there'}
-      >
-        {lacks > 0 ? '■' : '●'}
+      <Text as="span" color={color} role="img" aria-label={means}>
+        {sign}
       </Text>{' '}
       <b>{capital(jobsInWords([job]))}:</b> {whoInWords(part, under)}
-      {lacks > 0 && <FromTheShelf view={view} part={part} />}
+      {(lacks > 0 || makesDo.length > 0) && <FromTheShelf view={view} part={part} />}
     </li>
   );
 }
 
-/** The best that is free on the shelf for what a moment lacks, a press away. */
+/** The best that is free on the shelf for what a moment lacks, or has only what makes do for, a press away. */
 function FromTheShelf({ view, part }: Pick<PartProps, 'view' | 'part'>) {
   const offer = offersFor(view.bench, jobsThatAnswer(part)).find(
     ({ gear, supply }) => supply.fitness !== 'improvised' && isAnswer(gear, supply),

@@ -53,6 +53,13 @@ describe('hurt and waiting', () => {
     expect(warmth(holds)).toMatchObject({ asked: 1, by, lacks, lacksAnyway: lacks });
   });
 
+  it('tells what only makes do', () => {
+    const [firstAid] = moment('hurt-and-waiting', 'full-tape-roll')!.parts;
+    expect(firstAid).toMatchObject({ by: ['full-tape-roll'], makesDo: ['full-tape-roll'], lacks: 0 });
+    const [kit] = moment('hurt-and-waiting', 'full-tape-roll, first-aid-pouch')!.parts;
+    expect(kit).toMatchObject({ by: ['first-aid-pouch'], makesDo: [], lacks: 0 });
+  });
+
   it('the one blanket is not below and above at once', () => {
     const parts = moment('hurt-and-waiting', 'wool-blanket')!.parts;
     expect(parts.find(({ job }) => job === 'ground')).toMatchObject({ lacks: 1, lacksAnyway: 0 });
