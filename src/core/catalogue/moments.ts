@@ -12,8 +12,8 @@ export interface Moment {
   readonly name: string;
   /** What is asked, what hurts most to lack first. */
   readonly asks: readonly { readonly job: JobId; readonly howMuch: AskedAtOnce }[];
-  /** When it may come: with rain, with a night out, with heat, or always. */
-  readonly comes: 'in rain' | 'on a night in rain' | 'in heat' | 'always';
+  /** When it may come: with rain, with a night out, with heat, where something is cooked, or always. */
+  readonly comes: 'in rain' | 'on a night in rain' | 'in heat' | 'where cooked' | 'always';
 }
 
 /** Moments that kits are held against (own planning values). */
@@ -63,7 +63,7 @@ export const moments: readonly Moment[] = [
   {
     id: 'cooking',
     name: 'Cooking',
-    comes: 'always',
+    comes: 'where cooked',
     asks: [
       { job: 'boil', howMuch: 1 },
       { job: 'carry-water', howMuch: 1 },

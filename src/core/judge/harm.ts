@@ -1,4 +1,4 @@
-import type { Gear } from '../gear';
+import type { Gear, Supply } from '../gear';
 import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
 import { filledAtStart, isOnGround, type FilledAtStart, type Placement } from '../loadout';
 import { listed } from '../quantity';
@@ -20,8 +20,8 @@ export const frostFilter: Rule<{ readonly lowC: number }> = {
     const lowC = told.lowC.value;
     return doing('treat-water')
       .filter(
-        ({ gear: { spoiledBy, contents }, placement }) =>
-          contents === null && spoiledBy.includes('frost') && !isOnBody(placement),
+        ({ gear, supply, placement }) =>
+          isStrainer(gear, supply) && gear.spoiledBy.includes('frost') && !isOnBody(placement),
       )
       .map(({ placement }) => ({
         severity: 'warn',
@@ -32,6 +32,12 @@ export const frostFilter: Rule<{ readonly lowC: number }> = {
   says: ({ lowC }, edge, [placement]) =>
     `${edge.name(placement!)} freezes at ${celsius(lowC, edge)} once it was wet: carry it on the body.`,
 };
+
+/** What strains water, and is torn by ice; not a bottle that it is boiled in, drops or a lamp. Taken for one where nobody says what it removes. */
+function isStrainer({ supplies, contents }: Gear, { facts }: Supply): boolean {
+  if (facts?.of === 'treatment') return facts.removes.includes('sediment');
+  return contents === null && !supplies.some(({ job }) => job === 'carry-water');
+}
 
 function isOnBody({ place }: Placement): boolean {
   return isOnGround(place) && place.on === 'body';

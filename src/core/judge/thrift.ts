@@ -136,12 +136,21 @@ function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Lo
   }
 }
 
-/** Pieces that do something here, and without which nothing is lost. What holds something is left out. */
+/**
+ * Pieces that do something here, and without which nothing is lost. What holds something is left out, and what would do more if
+ * what it relies on were here: that is lacking, and no weight too much.
+ */
 export function deadWeightIn({ own, whole, tree, ways }: WorkedOutKit): readonly Placement[] {
   const stand = standOf(ways, own.wishes);
+  const waiting = new Set(
+    ways.idle.flatMap(({ placement, supply, unmet }) =>
+      supply.fitness !== 'improvised' && unmet.length > 0 ? [placement.id] : [],
+    ),
+  );
   return whole.placements.filter(
     (placement) =>
       stand.sources.has(placement.id) &&
+      !waiting.has(placement.id) &&
       tree.within(placement.id).length === 0 &&
       eachLoss(placement, ways, stand).next().done === true,
   );

@@ -13,15 +13,22 @@ function spoilsFood({ supplies, look }: Gear): boolean {
   );
 }
 
-function isEatenOrDrunk({ supplies }: Gear): boolean {
-  return supplies.some(
-    ({ job, fitness }) => fitness !== 'improvised' && (job === 'food' || job === 'treat-water'),
-  );
+function serves({ supplies }: Gear, job: JobId): boolean {
+  return supplies.some((supply) => supply.job === job && supply.fitness !== 'improvised');
 }
 
-/** Whether the one gives off what spoils the other, which is eaten or drunk. */
+/** Gas behind a valve leaves nothing on a pot or a bottle; it is kept away from what is eaten all the same. */
+function isGasAlone({ supplies }: Gear): boolean {
+  return supplies.every(({ job, sort }) => job !== 'fuel' || sort === 'gas');
+}
+
+/** Whether the one gives off what spoils the other, which is eaten, drunk or drunk from. */
 export function spoilsAsFood(one: Gear, other: Gear): boolean {
-  return spoilsFood(one) && isEatenOrDrunk(other);
+  if (!spoilsFood(one)) return false;
+  return (
+    serves(other, 'food') ||
+    (serves(other, 'treat-water') && !(serves(one, 'fuel') && isGasAlone(one)))
+  );
 }
 
 /** Soft and pressed liquids that get out: tubes, sprays, pouches and bottles of them. */

@@ -24,13 +24,16 @@ export function boiledPerDayL(kit: NeedsKit): number {
   return Math.max(safe, mealWaterPerDayL(kit) + cupL * kit.people.length);
 }
 
+/** Whether anything is: there is a way to, or a meal asks hot water. */
+export function isCooked(kit: NeedsKit): boolean {
+  return kit.given('boil').length > 0 || mealWaterPerDayL(kit) > 0;
+}
+
 /** What the boils of the trip take of the fuel that is carried; wood is there for the gathering where it grows. */
 export function fuel(kit: NeedsKit): Answer {
   const { days, brief, print, conditions } = kit;
   if (days === null) return notKnown('kJ', 'when');
-  if (kit.given('boil').length === 0 && mealWaterPerDayL(kit) === 0) {
-    return notAsked('kJ', 'Nothing is cooked.');
-  }
+  if (!isCooked(kit)) return notAsked('kJ', 'Nothing is cooked.');
   const startC = waterTempC(kit);
   if (startC === null) return notKnown('kJ', ...climateOr(brief, 'the low and the high'));
   const snow = conditions.highC!.value < 0 ? 'yes' : 'no';

@@ -1,6 +1,7 @@
 import { moments, type AskedAtOnce, type Moment } from '../catalogue/moments';
 import { amountNow, fitnesses, type Gear, type JobId, type Supply } from '../gear';
 import { dealAtOnce, type Able } from './at-once';
+import { isCooked } from './fuel';
 import { pitchesOf } from './pitch';
 import type { NeedsKit } from './needs-kit';
 
@@ -31,6 +32,14 @@ const noCoats: readonly string[] = [
   ...['bivvy', 'film-bivvy', 'wool-blanket', 'wind-jacket'],
 ];
 
+/** These open what is eaten, and are nobody’s spoon. */
+const noSpoons: readonly string[] = [
+  'tin-opener',
+  'wheel-tin-opener',
+  'multi-tool',
+  'mid-multi-tool',
+];
+
 /** What gives less than this by itself keeps nobody warm who lies still, in clo (own): a hat or a jersey does not. */
 export const leastWarmClo = 0.5;
 
@@ -48,7 +57,8 @@ export function momentOf(kit: NeedsKit, id: string): MomentDealt | null {
   return moment && comes(moment, kit) ? dealt(moment, kit) : null;
 }
 
-function comes({ comes: when }: Moment, { conditions, nights }: NeedsKit): boolean {
+function comes({ comes: when }: Moment, kit: NeedsKit): boolean {
+  const { conditions, nights } = kit;
   const rains = conditions.isWet === true || (conditions.rainDays?.value ?? 0) > 0;
   switch (when) {
     case 'in rain':
@@ -57,6 +67,9 @@ function comes({ comes: when }: Moment, { conditions, nights }: NeedsKit): boole
       return rains && nights !== null && nights > 0;
     case 'in heat':
       return (conditions.highC?.value ?? -Infinity) >= heatFromC;
+    case 'where cooked':
+      // A pot whose fire is gone is to be missed, and not to be silent.
+      return isCooked(kit) || kit.ways.formula.sources.some(({ supply }) => supply.job === 'boil');
     case 'always':
       return true;
   }
@@ -96,11 +109,13 @@ export function jobsThatAnswer(part: Pick<MomentPart, 'job'>): readonly JobId[] 
   return part.job === 'insulate' ? ['insulate', 'sleep'] : [part.job];
 }
 
-/** Whether a piece does by this what a moment asks of the job, or too little, or for another part of the body. */
+/** Whether a piece does by this what a moment asks of the job, and not too little of it or another thing of that name. */
 export function isAnswer(gear: Gear, supply: Supply): boolean {
   switch (supply.job) {
     case 'shell':
       return gear.kind === null || !noCoats.includes(gear.kind);
+    case 'eat':
+      return gear.kind === null || !noSpoons.includes(gear.kind);
     case 'insulate':
       return (amountNow(gear, supply) ?? 0) >= leastWarmClo;
     default:

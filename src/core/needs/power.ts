@@ -87,5 +87,5 @@ function withoutCells({ ways, shelf, given }: NeedsKit): readonly string[] {
   const spare = given('cells').filter(
     (cell: Given) => !asked.some(({ sorts }) => serves(cell.supply.sort as Sort | null, sorts)),
   );
-  return [...lacking.values(), ...spare.map(({ gear }) => `${gear.name} fits nothing here`)];
+  return [...lacking.values(), ...spare.map(({ gear }) => `nothing here takes ${gear.name}`)];
 }

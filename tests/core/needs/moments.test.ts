@@ -55,7 +55,11 @@ describe('hurt and waiting', () => {
 
   it('tells what only makes do', () => {
     const [firstAid] = moment('hurt-and-waiting', 'full-tape-roll')!.parts;
-    expect(firstAid).toMatchObject({ by: ['full-tape-roll'], makesDo: ['full-tape-roll'], lacks: 0 });
+    expect(firstAid).toMatchObject({
+      by: ['full-tape-roll'],
+      makesDo: ['full-tape-roll'],
+      lacks: 0,
+    });
     const [kit] = moment('hurt-and-waiting', 'full-tape-roll, first-aid-pouch')!.parts;
     expect(kit).toMatchObject({ by: ['first-aid-pouch'], makesDo: [], lacks: 0 });
   });
@@ -76,5 +80,17 @@ it('in rain nobody’s coat soaks through or is lain in', () => {
     by: ['rain-jacket'],
     lacks: 1,
     lacksAnyway: 1,
+  });
+});
+
+describe('cooking', () => {
+  it('comes where something is cooked', () => {
+    expect(moment('cooking', 'oat-bar, whistle')).toBeUndefined();
+    expect(moment('cooking', 'pot')).toBeDefined();
+  });
+
+  it('asks what one eats with, and no opener', () => {
+    const { parts } = moment('cooking', 'steel-bottle, tin-opener, multi-tool, spoon')!;
+    expect(parts.find(({ job }) => job === 'eat')).toMatchObject({ by: ['spoon'], lacks: 1 });
   });
 });

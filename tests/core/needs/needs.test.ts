@@ -241,7 +241,7 @@ describe('fire, fuel, light, power', () => {
     expect(lit.supply).toBeCloseTo(4.4 * 0.91, 9);
     expect(lit.days).toBeCloseTo((4.4 * 0.91) / 2.2, 9);
     expect(need('power', ['radio']).says).toContain('asks 4 AA NiMH');
-    expect(need('power', [{ kind: 'cell-d' }]).says).toContain('fits nothing here');
+    expect(need('power', [{ kind: 'cell-d' }]).says).toContain('othing here takes');
   });
 });
 
