@@ -1,5 +1,6 @@
 import { listed, printNumber } from '../quantity';
 import type { Need } from '../needs';
+import { anyNightC } from '../needs/sleep';
 import { idsOf } from './background';
 import type { Edge, Rule } from './finding';
 
@@ -27,7 +28,7 @@ export const coldSleep: Rule<{ readonly lowC: number; readonly limitC: number | 
   says: ({ lowC, limitC }, edge) =>
     limitC === null
       ? `A cold night is ${celsius(lowC, edge)}, and nothing here is slept in.`
-      : `A cold night is ${celsius(lowC, edge)}; the worst-off sleeps through ${celsius(limitC, edge)}.`,
+      : `A cold night is ${celsius(lowC, edge)}; the worst-off ${limitC > anyNightC ? 'would be cold on any night' : `sleeps through ${celsius(limitC, edge)}`}.`,
 };
 
 /** A temperature in somebody's units, in whole degrees. */

@@ -19,6 +19,9 @@ const coverClo: Readonly<Record<string, number>> = {
 const tendedFireClo = 1.5;
 const woodKgAnHour = 3;
 
+/** Who keeps warm only above this is cold on every night, in °C (own): the figure itself then tells nothing. */
+export const anyNightC = 25;
+
 /** A missing R lifts the temperature that is slept through by so many degrees. */
 const degreesPerR = 5;
 
@@ -30,18 +33,18 @@ export interface Sleeper {
   readonly lowestC: number;
 }
 
-/** Everybody in their own bed, as warm as sharing makes the worst-off. */
+/** Everybody in their own bed, clothed where that is no bag, as warm as sharing makes the worst-off. */
 export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
   const bags = insulation(kit);
   const beds = dealtOut(
     bags.flatMap(({ given, clo, isBag }) =>
       eachDealt(given, clo, isBag ? 'bag' : given.placement.gear, isBag),
     ),
-    kit.people.map(() => 0),
+    kit.people.map(() => clothedClo),
   );
   const grounds = groundEach(kit);
   return kit.people.map(({ name }, at) => {
-    const clo = beds[at] === 0 ? clothedClo : beds[at]!;
+    const clo = beds[at]!;
     const missing = Math.max(0, groundR(lowC) - grounds[at]!);
     return { name, clo, groundR: grounds[at]!, lowestC: sleepTempC(clo) + degreesPerR * missing };
   });
@@ -49,6 +52,7 @@ export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
 
 interface Insulation {
   readonly given: Given;
+  /** What it adds to going to bed clothed. */
   readonly clo: number;
   /** Nobody gets two of these. */
   readonly isBag: boolean;
@@ -62,9 +66,14 @@ function insulation(kit: NeedsKit): readonly Insulation[] {
     .given('insulate')
     .filter((given) => isRelied(given) && !asBag.has(given.placement.id));
   return [
-    ...bags.map((given) => ({ given, clo: sleepClo(given.amount ?? 33), isBag: true })),
+    ...bags.map((given) => ({ given, clo: bagClo(given.amount ?? 33), isBag: true })),
     ...covers.map((given) => ({ given, clo: addsClo(given), isBag: false })),
   ];
+}
+
+/** What a bag adds to going to bed clothed: its rating is for one who lies in it without. */
+function bagClo(comfortC: number): number {
+  return Math.max(0, sleepClo(comfortC) - clothedClo);
 }
 
 function addsClo({ gear, amount }: Given): number {
@@ -105,7 +114,7 @@ export function sleep(kit: NeedsKit): Answer {
     days: null,
     says: [
       short > 0
-        ? `${worst.name} sleeps through ${print.celsius(limitC)}, and a cold night is ${print.celsius(lowC.value)}: ${print.degrees(short)} short: ${mends} would do.`
+        ? `${worst.name} ${limitC > anyNightC ? 'would be cold on any night' : `sleeps through ${print.celsius(limitC)}`}, and a cold night is ${print.celsius(lowC.value)}: ${limitC > anyNightC ? '' : `${print.degrees(short)} short: `}${mends} would do.`
         : `${worst.name}, the worst off, sleeps through ${print.celsius(limitC)}; a cold night is ${print.celsius(lowC.value)}.`,
       ...cramped.map(
         ({ name, statureM, bedM }) =>

@@ -22,7 +22,38 @@ describe('a bed that lacks more than the ground takes', () => {
       people: [somebody],
       weather: { ...noWeather, lowC: -4, highC: 8 },
     });
-    expect(cold.says).toContain('34 °C short: R 4.8 more beneath and 1.8 clo more would do.');
+    expect(cold.supply).toBeCloseTo(30, 9);
+    expect(cold.says).toContain(
+      'One person would be cold on any night, and a cold night is -4 °C: R 4.8 more beneath and 1.8 clo more would do.',
+    );
+  });
+
+  it('tells how short it is where it keeps anybody at all', () => {
+    // R 2 is there: 5 × 2.8 = 14 °C lost on a bag of 6 °C, so 24 °C short: 14 by the ground, 10 more by what is on top.
+    const cold = need('sleep', ['sleeping-bag', 'ground-mat'], {
+      people: [somebody],
+      weather: { ...noWeather, lowC: -4, highC: 8 },
+    });
+    expect(cold.says).toContain(
+      'One person sleeps through 20 °C, and a cold night is -4 °C: 24 °C short: R 2.8 more beneath and 1.8 clo more would do.',
+    );
+  });
+});
+
+describe('who has no bag goes to bed clothed', () => {
+  const warm = { people: [somebody], weather: { ...noWeather, lowC: 18, highC: 26 } };
+  const lowest = (...lines: readonly string[]) => need('sleep', [...lines, 'ground-mat'], warm);
+
+  it('as warm as the blanket itself is said to keep', () => {
+    // 33 − (1.7 + 1) × 5.464.
+    expect(lowest('wool-blanket').supply).toBeCloseTo(sleepTempC(2.7), 9);
+    expect(lowest().supply).toBeCloseTo(sleepTempC(1), 9);
+  });
+
+  it('and what is put on makes nobody colder', () => {
+    expect(lowest('hat').supply).toBeLessThan(lowest().supply!);
+    expect(lowest('sleeping-bag', 'hat').supply).toBeLessThan(lowest('sleeping-bag').supply!);
+    expect(lowest('sleeping-bag').supply).toBeCloseTo(6, 9);
   });
 });
 
