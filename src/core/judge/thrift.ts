@@ -137,8 +137,8 @@ function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Lo
 }
 
 /**
- * Pieces that do something here, and without which nothing is lost. What holds something is left out, and what would do more if
- * what it relies on were here: that is lacking, and no weight too much.
+ * Pieces that do something here, and without which nothing is lost. What holds something is left out; what would do more if
+ * what it relies on were here, which is lacking; and what only makes do, as it is carried for something that is no job here.
  */
 export function deadWeightIn({ own, whole, tree, ways }: WorkedOutKit): readonly Placement[] {
   const stand = standOf(ways, own.wishes);
@@ -147,9 +147,14 @@ export function deadWeightIn({ own, whole, tree, ways }: WorkedOutKit): readonly
       supply.fitness !== 'improvised' && unmet.length > 0 ? [placement.id] : [],
     ),
   );
+  const meant = new Set(
+    ways.all.flatMap(({ placement, supply }) =>
+      supply.fitness === 'improvised' ? [] : [placement.id],
+    ),
+  );
   return whole.placements.filter(
     (placement) =>
-      stand.sources.has(placement.id) &&
+      meant.has(placement.id) &&
       !waiting.has(placement.id) &&
       tree.within(placement.id).length === 0 &&
       eachLoss(placement, ways, stand).next().done === true,

@@ -44,4 +44,9 @@ describe('dead weight', () => {
     expect(about('thrift/dead', { holds }).flat()).not.toContain('ferro-rod');
     expect(about('fire/no-tinder', { holds })).toEqual([['ferro-rod']]);
   });
+
+  it('is not what is carried for something that is no job', () => {
+    const holds = 'trowel, snow-shovel, ice-scraper, playing-cards, pet-food';
+    expect(about('thrift/dead', { holds }).flat()).toEqual([]);
+  });
 });
