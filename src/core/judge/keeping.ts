@@ -1,6 +1,6 @@
 import { hasFailed, igniteJobs, isAtHand, jobs } from '../gear';
 import { kitsByName } from '../loadout';
-import { listed } from '../quantity';
+import { agree, listed } from '../quantity';
 import { untriedAt, duesOf, heldInKit } from '../upkeep';
 import { idsOf } from './background';
 import type { Rule } from './finding';
@@ -24,7 +24,8 @@ export const chargeDue: Rule<{ readonly since: string }> = {
       figures: { since },
     }));
   },
-  says: ({ since }, { name }, [placement]) => `${name(placement!)} was to be charged by ${since}.`,
+  says: ({ since }, { name }, [placement]) =>
+    `${name(placement!)} ${agree([name(placement!)], 'was', 'were')} to be charged by ${since}.`,
 };
 
 /** Two kits count on one piece that goes from kit to kit. */

@@ -1,4 +1,4 @@
-import { listed, printLength, printNumber } from '../quantity';
+import { agree, listed, printLength, printNumber } from '../quantity';
 import { momentOf } from '../needs/moments';
 import { idsOf } from './background';
 import type { Rule } from './finding';
@@ -64,5 +64,5 @@ export const doubleDuty: Rule<{ readonly coats: number; readonly people: number 
     return [{ severity: 'warn', about, of: 'roof and coat', figures }];
   },
   says: ({ coats, people }, { name }, about) =>
-    `${listed(about.map(name))} is tonight’s roof: ${coats === 0 ? 'no coat' : `${printNumber(coats, 0)} coats for ${people}`} while it is up.`,
+    `${listed(about.map(name))} ${agree(about.map(name), 'is', 'are')} tonight’s roof: ${coats === 0 ? 'no coat' : `${printNumber(coats, 0)} coats for ${people}`} while it is up.`,
 };

@@ -3,7 +3,7 @@ import { coldFactor, lightNeededH, ownBatteryColdFactor } from '../models';
 import { amountOf } from '../ways';
 import { placeAndWhen } from './asks';
 import { answered, daysOf, notAsked, notKnown, standingOf, type Answer } from './need';
-import { listed } from '../quantity';
+import { agree, listed } from '../quantity';
 import { idsOf, total, work, type NeedsKit } from './needs-kit';
 
 /** Light for the tasks of an evening, in lm for each (own); a candle’s own. */
@@ -73,8 +73,9 @@ export function lampsWithoutCells({ ways, shelf }: NeedsKit): readonly string[] 
   return ways.idle.flatMap(({ placement, supply, absence, unmet }) => {
     const cells = unmet.find(isForCells);
     if (supply.job !== 'light' || absence !== null || cells === undefined) return [];
+    const { name } = shelf.get(placement.gear)!;
     return [
-      `${shelf.get(placement.gear)!.name} asks ${cells.items} ${sortWords(cells.sorts)}, and they are not here`,
+      `${name} ${agree([name], 'asks', 'ask')} ${cells.items} ${sortWords(cells.sorts)}, and they are not here`,
     ];
   });
 }

@@ -1,7 +1,7 @@
 import { isForCells, serves, type Sort } from '../gear';
 import { ownBatteryColdFactor } from '../models';
 import { answered, daysOf, notAsked, notKnown, type Answer } from './need';
-import { listed } from '../quantity';
+import { agree, listed } from '../quantity';
 import { idsOf, total, type Given, type NeedsKit } from './needs-kit';
 
 /** How often a device with a battery of its own is charged, in days (own). */
@@ -81,7 +81,8 @@ function withoutCells({ ways, shelf, given }: NeedsKit): readonly string[] {
     const { name } = shelf.get(placement.gear)!;
     const sorts = cells.sorts === null ? 'cells' : cells.sorts.join(' or ');
     const isLamp = shelf.get(placement.gear)!.supplies.some(({ job }) => job === 'light');
-    if (!isLamp) lacking.set(placement.id, `${name} asks ${cells.items} ${sorts}`);
+    if (!isLamp)
+      lacking.set(placement.id, `${name} ${agree([name], 'asks', 'ask')} ${cells.items} ${sorts}`);
   }
   const asked = ways.formula.sources.flatMap(({ supply }) => supply.demands.filter(isForCells));
   const spare = given('cells').filter(

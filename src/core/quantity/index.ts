@@ -9,3 +9,4 @@ export * from './money';
 export * from './day';
 export * from './calendar';
 export * from './listed';
+export * from './agree';
