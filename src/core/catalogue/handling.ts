@@ -53,11 +53,12 @@ export const bears: Readonly<Record<string, number>> = {
   'tarp-clips': 100,
 };
 
-/** Rooms that are built in, and into what: they stand nowhere else, weigh the kit nothing, and do not float by themselves. */
+/** What is built in, and into what: they stand nowhere else, weigh the kit nothing, and do not float by themselves. */
 export const builtInto: Readonly<Record<string, 'vehicle' | 'house'>> = {
   'car-boot': 'vehicle',
   'seat-side': 'vehicle',
   'seat-gap': 'vehicle',
+  'car-cabin': 'vehicle',
   'bed-drawer': 'house',
 };
 

@@ -194,6 +194,7 @@ describe('warmth, bed and roof', () => {
 
   it('keeps people dry, not square metres', () => {
     // 3 × 3 m over a ridge of 1 m: a floor 2 √(1.5² − 1) = 2.24 m wide: three side by side.
+    expect(need('roof', ['car-cabin'])).toMatchObject({ supply: 2, standing: 'met' });
     expect(need('roof', ['tarp', 'cord'])).toMatchObject({ supply: 3, standing: 'met' });
     expect(need('roof', ['bivvy'])).toMatchObject({ supply: 0, standing: 'none' });
     expect(need('roof', ['bivvy']).says).toContain('1 more at a pinch');

@@ -11,6 +11,7 @@ import {
   makesDo,
   rigidCavity,
   serves,
+  sheet,
   soft,
   softCavity,
   sun,
@@ -140,6 +141,9 @@ export const holders: readonly Kind[] = [
   room('car-boot', 'Car boot', 'car boot|vehicle boot|car trunk|vehicle trunk', 'car|vehicle', box(890, 820, 470), insideBox(870, 800, 450), 'main'),
   room('seat-side', 'Seat-side pocket', 'seat pocket|door pocket|seat side pocket|seat back pocket', 'seat|door|side', box(430, 80, 200), insideBox(420, 70, 190), 'at hand'),
   room('seat-gap', 'Seat gap', 'seat gap', 'seat|gap', box(380, 55, 140), insideBox(370, 50, 130), 'at hand'),
+  // Two lie dry in it, seats down; nobody lies on the ground there, and what the seat keeps from below is not counted.
+  kind('car-cabin', 'Cabin of the car', 'car cabin|vehicle cabin|cabin of the car|inside of the car', 'car|vehicle', ['box', 'cloth', '#565a5c'], 0, box(890, 720, 560), 0,
+    [sheet(2.2, 1.3, madeFor('roof', 2.9)), serves('insect-guard')], [], { cautions: ['Never a flame or a running engine in it while anybody sleeps: carbon monoxide. Snow is kept clear of the exhaust.'] }),
   room('bed-drawer', 'Under-bed drawer', 'bed drawer|under bed drawer|underbed drawer', 'bed|under', box(880, 560, 190), insideBox(860, 540, 170), 'at hand'),
 ];
 
