@@ -10,6 +10,7 @@ import {
   type JobId,
 } from '../gear';
 import { tenths } from '../quantity';
+import { builtInto } from './handling';
 import type { Kind } from './kind';
 import { body } from './kinds/body';
 import { cordAndMending } from './kinds/cord-and-mending';
@@ -37,6 +38,9 @@ export const kinds: readonly Kind[] = [
   ...mindAndVehicle,
   ...holders,
 ];
+
+/** Those that can be got: what is built into a vehicle or a house is there or not. */
+export const kindsToGet: readonly Kind[] = kinds.filter(({ id }) => !(id in builtInto));
 
 const kindById: ReadonlyMap<string, Kind> = new Map(kinds.map((kind) => [kind.id, kind]));
 
@@ -137,7 +141,7 @@ export function contentsLike(kind: Kind, gear: Pick<Gear, 'supplies' | 'massG'>)
 
 /** The kinds that do any of these jobs by themselves: those made for it first, then the lighter. */
 export function kindsFor(anyOf: readonly JobId[]): readonly Kind[] {
-  return kinds
+  return kindsToGet
     .flatMap((kind) => {
       const best = kind.supplies
         .filter(({ job, demands }) => anyOf.includes(job) && demands.every(isSelfMet))

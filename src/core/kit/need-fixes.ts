@@ -1,4 +1,4 @@
-import { gearOfKind, kinds } from '../catalogue';
+import { gearOfKind, kindsToGet } from '../catalogue';
 import type { Brief } from '../brief/brief';
 import { isAtHand, isSpent, type Gear, type JobId } from '../gear';
 import { newPlacement, placedByGear, type Command, type Loadout } from '../loadout';
@@ -95,7 +95,7 @@ export function needFixes(
   );
   const onShelf = new Set(shelf.map(({ gear }) => gear));
   const typical = jobs.flatMap((job) =>
-    kinds
+    kindsToGet
       .filter((kind) =>
         kind.supplies.some((each) => each.job === job && each.fitness === 'made-for'),
       )

@@ -1,4 +1,4 @@
-import { gearOfKind, kinds } from '../catalogue';
+import { gearOfKind, kindsToGet } from '../catalogue';
 import { done } from '../quantity';
 import { bulkOf, roomMl, type Gear } from '../gear';
 import { freeGear, freeId, goesIn, containersOf } from '../fit/laid-out';
@@ -129,7 +129,7 @@ function* got(
   out: readonly Gear[],
   newId: () => string,
 ): Generator<Idea, void> {
-  for (const kind of helpful(kinds, out)) {
+  for (const kind of helpful(kindsToGet, out)) {
     const gear: Gear = { ...gearOfKind(kind, newId(), kind.name), ownership: 'wished' };
     if (bench.shelf.has(gear.id)) continue;
     const command: Command = {

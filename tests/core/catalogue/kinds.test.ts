@@ -1,5 +1,5 @@
 import { builtInto } from '@/core/catalogue/handling';
-import { gearOfKind, gearOfNoKind, kindOf, kinds, kindsFor } from '@/core/catalogue';
+import { gearOfKind, gearOfNoKind, kindOf, kinds, kindsFor, kindsToGet } from '@/core/catalogue';
 import { kindMeantBy } from '@/core/reading';
 import {
   bulkOf,
@@ -21,6 +21,12 @@ const builtIn = Object.keys(builtInto);
 describe('the kinds', () => {
   it('have ids of their own', () => {
     expect(new Set(kinds.map(({ id }) => id)).size).toBe(kinds.length);
+  });
+
+  it('are to be got, but for what is built in', () => {
+    const left = kinds.filter((kind) => !kindsToGet.includes(kind)).map(({ id }) => id);
+    expect(left.sort()).toEqual([...builtIn].sort());
+    expect(kindsFor(['roof']).map(({ id }) => id)).not.toContain('car-cabin');
   });
 
   it.each(kinds.map((kind) => [kind.id, kind] as const))('%s makes sense', (_, kind) => {

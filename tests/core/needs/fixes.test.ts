@@ -54,3 +54,9 @@ describe('what changes a short need most', () => {
     }
   });
 });
+
+it('nobody is to get what is built in', () => {
+  const [first] = fixes('roof', { lighter: 1 });
+  expect(first).toBeDefined();
+  expect(fixes('roof', { lighter: 1 }).map(({ gear }) => gear.kind)).not.toContain('car-cabin');
+});

@@ -1,4 +1,4 @@
-import { kinds } from '../../catalogue';
+import { kindsToGet } from '../../catalogue';
 import type { JobId } from '../../gear';
 import { branchOf, holdersAround, isOfModule, type ConditionId } from '../../loadout';
 import type { WorkedOutKit } from '../../kit';
@@ -32,7 +32,7 @@ function isToBody(command: Fix['command']): boolean {
 
 /** Kinds of which a condition takes no supply of these jobs. */
 function kindsThatStand(anyOf: readonly JobId[], condition: ConditionId): readonly string[] {
-  return kinds
+  return kindsToGet
     .filter((kind) => {
       const gear = { ...kind } as unknown as Parameters<typeof isTakenBy>[1]['gear'];
       return kind.supplies.some(

@@ -1,4 +1,4 @@
-import { gearOfKind, kinds } from '../../catalogue';
+import { gearOfKind, kindOf, kindsToGet } from '../../catalogue';
 import type { Gear, JobId } from '../../gear';
 import { isTooSmall, openPlaces } from '../../kit/open-places';
 import { standsWell } from '../../kit/wished-reach';
@@ -34,7 +34,7 @@ export function layingOut(
     .filter(({ supply, free }) => supply.fitness !== 'improvised' && free >= count)
     .slice(0, mostOfShelf);
   const known = new Set(offered.map(({ gear }) => gear.kind));
-  const typical = kinds
+  const typical = kindsToGet
     .filter(
       ({ id, supplies }) =>
         !known.has(id) &&
@@ -55,7 +55,7 @@ export function layingOutKind(
 ): Fix {
   const own = offersFor(
     kit.bench,
-    kinds.find(({ id }) => id === kind)!.supplies.map(({ job }) => job),
+    kindOf(kind)!.supplies.map(({ job }) => job),
   ).find(({ gear, free }) => gear.kind === kind && free >= count);
   if (own) return layingOutOf(kit, own.gear, place, newId, count);
   const made = typicalOf(kit, kind, newId, count);
@@ -76,10 +76,7 @@ export function typicalOf(
   newId: () => string,
   count = 1,
 ): Gear {
-  const gear = gearOfKind(
-    kinds.find(({ id }) => id === kind)!,
-    newId(),
-  );
+  const gear = gearOfKind(kindOf(kind)!, newId());
   return { ...gear, count, priceMinor: bench.currency === 'EUR' ? gear.priceMinor : null };
 }
 
