@@ -7,6 +7,12 @@ import { idsOf, type Given, type NeedsKit } from './needs-kit';
 /** From this warmth on insects fly, in °C of a day’s high (own). */
 const fliesFromC = 10;
 
+/** Whether the sun is to be kept off there at that time; taken to be where nobody says what country it is. */
+export function sunBurns({ brief, conditions }: NeedsKit): boolean {
+  const country = countryOf(brief);
+  return country === null || (country.glare && (conditions.highC?.value ?? 20) >= fliesFromC);
+}
+
 interface Asked {
   readonly what: string;
   readonly given: readonly Given[];
@@ -23,9 +29,7 @@ export function guard(kit: NeedsKit): Answer {
     ...(country.insects === 'few' || !isWarm
       ? []
       : [{ what: 'insects', given: kit.given('insect-guard'), each: people.length }]),
-    ...(country.glare && isWarm
-      ? [{ what: 'sun', given: kit.given('sun-guard'), each: people.length }]
-      : []),
+    ...(sunBurns(kit) ? [{ what: 'sun', given: kit.given('sun-guard'), each: people.length }] : []),
     ...(country.groundBites && isWarm && kit.nights !== 0
       ? [
           {

@@ -2,6 +2,7 @@ import { moments, type AskedAtOnce, type Moment } from '../catalogue/moments';
 import { amountNow, fitnesses, type Gear, type JobId, type Supply } from '../gear';
 import { dealAtOnce, type Able } from './at-once';
 import { isCooked } from './fuel';
+import { sunBurns } from './guard';
 import { pitchesOf } from './pitch';
 import type { NeedsKit } from './needs-kit';
 
@@ -75,7 +76,8 @@ function comes({ comes: when }: Moment, kit: NeedsKit): boolean {
   }
 }
 
-function dealt({ id, name, asks: asked }: Moment, kit: NeedsKit): MomentDealt {
+function dealt({ id, name, asks: all }: Moment, kit: NeedsKit): MomentDealt {
+  const asked = all.filter(({ job }) => job !== 'sun-guard' || sunBurns(kit));
   const people = kit.people.length;
   const asks = asked.map(({ howMuch }) =>
     typeof howMuch === 'number' ? howMuch : howMuch === 'warm for one' ? 1 : people,

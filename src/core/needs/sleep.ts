@@ -20,7 +20,7 @@ const tendedFireClo = 1.5;
 const woodKgAnHour = 3;
 
 /** Who keeps warm only above this is cold on every night, in °C (own): the figure itself then tells nothing. */
-export const anyNightC = 25;
+export const anyNightC = 30;
 
 /** A missing R lifts the temperature that is slept through by so many degrees. */
 const degreesPerR = 5;

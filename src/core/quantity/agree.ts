@@ -1,8 +1,8 @@
 /** What follows the thing itself in its name. */
 const afterwards = /,|\(| (?:with|without|of|for|from|in|on|against|by|and) /;
 
-/** These end like a plural, and are one. */
-const singular = /(?:ss|us|is|as|lens|gas|[A-Z]S)$/;
+/** These end like a plural, and are one; so does what is spelled by its letters. */
+const singular = /(?:ss|us|is|as|lens|gas|[A-Z]S)$|^[^aeiouyAEIOUY]+$/;
 
 /** Whether a name is of several: `Matches`, `AA batteries`, `Copies of papers`; not `Compass` or `Wool blanket`. */
 function isPlural(name: string): boolean {

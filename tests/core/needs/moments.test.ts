@@ -1,3 +1,4 @@
+import { noWeather, type Brief } from '@/core/brief';
 import { workedOut } from '@/core/kit';
 import { underBrief } from '@/core/kit/under-brief';
 import { momentsOf } from '@/core/needs/moments';
@@ -93,4 +94,13 @@ describe('cooking', () => {
     const { parts } = moment('cooking', 'steel-bottle, tin-opener, multi-tool, spoon')!;
     expect(parts.find(({ job }) => job === 'eat')).toMatchObject({ by: ['spoon'], lacks: 1 });
   });
+});
+
+it('a halt in the heat asks to keep the sun off where there is any', () => {
+  const hot = { ...noWeather, lowC: 20, highC: 30 };
+  const asks = (country: Brief['country']) =>
+    moment('heat-halt', 'tarp, cord', { country, weather: hot })!.parts.map(({ job }) => job);
+  expect(asks('desert')).toContain('sun-guard');
+  expect(asks('hot-wet-forest')).toEqual(['roof', 'carry-water']);
+  expect(asks(null)).toContain('sun-guard');
 });

@@ -23,19 +23,18 @@ describe('a bed that lacks more than the ground takes', () => {
       weather: { ...noWeather, lowC: -4, highC: 8 },
     });
     expect(cold.supply).toBeCloseTo(30, 9);
-    expect(cold.says).toContain(
-      'One person would be cold on any night, and a cold night is -4 °C: R 4.8 more beneath and 1.8 clo more would do.',
-    );
+    expect(cold.says).toContain('34 °C short: R 4.8 more beneath and 1.8 clo more would do.');
   });
 
-  it('tells how short it is where it keeps anybody at all', () => {
-    // R 2 is there: 5 × 2.8 = 14 °C lost on a bag of 6 °C, so 24 °C short: 14 by the ground, 10 more by what is on top.
-    const cold = need('sleep', ['sleeping-bag', 'ground-mat'], {
+  it('is cold on any night where no temperature that is slept through would tell anything', () => {
+    // 33 − 2.7 × 5.464 and 24 °C lost to the ground: 42 °C; 24 of the 46 that are lacking by the ground, 22 by what is on top.
+    const cold = need('sleep', ['wool-blanket'], {
       people: [somebody],
       weather: { ...noWeather, lowC: -4, highC: 8 },
     });
+    expect(cold.supply).toBeCloseTo(sleepTempC(2.7) + 24, 9);
     expect(cold.says).toContain(
-      'One person sleeps through 20 °C, and a cold night is -4 °C: 24 °C short: R 2.8 more beneath and 1.8 clo more would do.',
+      'One person would be cold on any night, and a cold night is -4 °C: R 4.8 more beneath and 4.1 clo more would do.',
     );
   });
 });

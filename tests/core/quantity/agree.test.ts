@@ -20,6 +20,7 @@ describe('a word that goes with a name', () => {
     'Cord 15 m',
     'Road map or atlas',
     'GPS',
+    'Gps',
     '',
   ])('%s is', (name) => expect(agree([name], 'is', 'are')).toBe('is'));
 
