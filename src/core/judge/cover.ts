@@ -114,11 +114,13 @@ export const tooShallow: Rule<{
   readonly singles: readonly string[];
   /** Independent ways together with what is beside it, where that is enough. */
   readonly together: number | null;
+  /** Nothing of it was made for that or serves it: it closes nothing by itself. */
+  readonly onlyMakesDo: boolean;
 }> = {
   id: 'cover/depth',
   severities: ['stop', 'warn', 'note'],
   speaksWhen:
-    'a must has fewer independent ways than wanted; a stop where one loss undoes a critical job on the way out, a note where there are enough with what is beside it',
+    'a must has fewer independent ways than wanted, or only ways that make do; a stop where one loss undoes a critical job on the way out, a note where there are enough with what is beside it',
   mendedBy: 'move apart, add',
   asks: null,
   because: 'Things break, get lost and get wet, mostly in the same hour.',
@@ -129,13 +131,17 @@ export const tooShallow: Rule<{
       // Who goes stripped asks for doubles only where the kit wishes them.
       if (isStripped && !own.wishes.some((wish) => isSameJobs(wish.anyOf, anyOf))) return [];
       const depth = ways.depth(anyOf);
+      const does = anyOf.flatMap((job) => ways.byJob.get(job) ?? []);
+      const pieces = new Set(does.map(idOf));
       // What goes with one holder, and too few ways to ignite, are said by rules of their own.
-      if (depth === 0 || depth >= wanted || allInOne(ways, anyOf) !== null) return [];
-      const pieces = new Set(anyOf.flatMap((job) => ways.byJob.get(job) ?? []).map(idOf));
-      if (isSameJobs(anyOf, igniteJobs) && pieces.size < wanted) return [];
+      const isSaid =
+        allInOne(ways, anyOf) !== null || (isSameJobs(anyOf, igniteJobs) && pieces.size < wanted);
+      const isShallow = depth < wanted && !isSaid;
+      const onlyMakesDo = does.every(({ supply }) => supply.fitness === 'improvised');
+      if (depth === 0 || (!isShallow && !onlyMakesDo)) return [];
       const singles = singleLosses(ways.formula, anyOf).map(({ placement }) => placement);
       const both = together?.depth(anyOf) ?? 0;
-      const isEnough = both >= wanted;
+      const isEnough = depth < wanted && both >= wanted;
       const isStop = depth === 1 && isCritical(anyOf) && isOnTheWay(brief, kit.day);
       return [
         {
@@ -148,13 +154,14 @@ export const tooShallow: Rule<{
             wanted,
             singles: [...new Set(singles)],
             together: isEnough ? both : null,
+            onlyMakesDo,
           },
         },
       ];
     });
   },
-  says: ({ anyOf, depth, wanted, singles, together }, { name }) =>
-    `${capital(jobsInWords(anyOf))}: ${depth} of ${wanted} independent ${wanted === 1 ? 'way' : 'ways'}${singles.length > 0 ? `, all gone with ${singles.map(name).join(', or with ')}` : ''}.${together === null ? '' : ` With what is beside it, ${together > 3 ? 'more than 3' : together}.`}`,
+  says: ({ anyOf, depth, wanted, singles, together, onlyMakesDo }, { name }) =>
+    `${capital(jobsInWords(anyOf))}: ${depth} of ${wanted} independent ${wanted === 1 ? 'way' : 'ways'}${singles.length > 0 ? `, all gone with ${singles.map(name).join(', or with ')}` : ''}.${together === null ? '' : ` With what is beside it, ${together > 3 ? 'more than 3' : together}.`}${onlyMakesDo ? ' What is here only makes do.' : ''}`,
 };
 
 function idOf({ placement }: { readonly placement: { readonly id: string } }): string {
