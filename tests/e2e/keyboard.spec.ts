@@ -74,6 +74,26 @@ test('the whole tour by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Winter sledge' })).toBeVisible();
 });
 
+test('what is typed before the commands are there is theirs, and presses nothing else', async ({
+  page,
+}) => {
+  await open(page, '/stow');
+  await page.locator('[data-piece=headlamp]').click();
+  await page.getByRole('button', { name: /^Change the figures/ }).focus();
+  // All within one turn: nothing is drawn in between.
+  await page.evaluate(() => {
+    const at = document.activeElement!;
+    const press = (key: string, ctrlKey = false) =>
+      at.dispatchEvent(
+        new KeyboardEvent('keydown', { key, ctrlKey, bubbles: true, cancelable: true }),
+      );
+    press('k', true);
+    for (const key of ['x', 'Backspace', ...'go to papers', 'Enter']) press(key);
+  });
+  await expect(page).toHaveURL(/\/papers$/);
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
 test('focus is visible wherever it goes', async ({ page }) => {
   await open(page, '/layout');
   for (let press = 0; press < 25; press += 1) {

@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Input } from '@/ui/fields/input';
-import { useId, useState } from 'react';
+import { useEffect, useEffectEvent, useId, useState } from 'react';
 
 export interface Choice {
   readonly key: string;
@@ -20,11 +20,34 @@ interface PickListProps {
   readonly onPick: (key: string) => void;
   /** What is shown while nothing is typed, below the list. */
   readonly foot?: React.ReactNode;
+  /** What is typed, where that is kept outside; and that Enter was pressed there. */
+  readonly typedOutside?: {
+    readonly typed: string;
+    readonly onType: (typed: string) => void;
+    readonly isEntered: boolean;
+  };
 }
 
 /** A list narrowed by typing and walked by the arrow keys; Enter picks. */
-export function PickList({ label, placeholder, choices, mostShown, onPick, foot }: PickListProps) {
-  const [typed, setTyped] = useState('');
+export function PickList({
+  label,
+  placeholder,
+  choices,
+  mostShown,
+  onPick,
+  foot,
+  typedOutside,
+}: PickListProps) {
+  const [typedHere, setTypedHere] = useState('');
+  const {
+    typed,
+    onType: setTyped,
+    isEntered,
+  } = typedOutside ?? {
+    typed: typedHere,
+    onType: setTypedHere,
+    isEntered: false,
+  };
   const [at, setAt] = useState(0);
   const id = useId();
   const words = typed.toLowerCase().split(/\s+/);
@@ -32,6 +55,13 @@ export function PickList({ label, placeholder, choices, mostShown, onPick, foot 
     .filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)))
     .slice(0, mostShown);
   const chosen = Math.min(at, found.length - 1);
+  const pick = useEffectEvent(() => {
+    const picked = found[chosen];
+    if (picked) onPick(picked.key);
+  });
+  useEffect(() => {
+    if (isEntered) pick();
+  }, [isEntered]);
   return (
     <>
       <Input

@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { redo, undo } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 import { gather, startMoving, useSelection } from '@/ui/kit/selection';
-import { openPalette } from './palette-state';
+import { openPalette, typeAhead, usePalette } from './palette-state';
 import { places } from './places';
 
 /** The list of shortcuts, as it is shown. */
@@ -42,6 +42,11 @@ export function useShortcuts(): void {
         else if (key === 'y') redo();
         else return;
         event.preventDefault();
+        return;
+      }
+      if (usePalette.getState().isOpen) {
+        const isInside = event.target instanceof Element && event.target.closest('[data-palette]');
+        if (!isInside && !event.altKey && typeAhead(event)) event.preventDefault();
         return;
       }
       if (!usePreferences.getState().letterKeys) return;
