@@ -221,9 +221,17 @@ test('a back-up is kept up to date in a folder', async ({ page }) => {
   const size = () =>
     page.evaluate(async () => {
       const folder = await navigator.storage.getDirectory();
-      const file = await (await folder.getFileHandle('vivid-acorn-back-up.zip')).getFile();
-      const head = new Uint8Array(await file.slice(0, 2).arrayBuffer());
-      return [String.fromCharCode(...head), file.lastModified] as const;
+      // What is written anew in between cannot be read: the file is taken once more then.
+      for (let tries = 1; ; tries += 1) {
+        const file = await (await folder.getFileHandle('vivid-acorn-back-up.zip')).getFile();
+        try {
+          const head = new Uint8Array(await file.slice(0, 2).arrayBuffer());
+          return [String.fromCharCode(...head), file.lastModified] as const;
+        } catch (error) {
+          if (tries === 20) throw error;
+          await new Promise((resolve) => setTimeout(resolve, 100));
+        }
+      }
     });
   const [head, written1] = await size();
   expect(head).toBe('PK');

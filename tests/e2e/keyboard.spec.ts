@@ -94,6 +94,20 @@ test('what is typed before the commands are there is theirs, and presses nothing
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
+test('so is what is typed before a new place is asked for', async ({ page }) => {
+  await open(page, '/stow');
+  await page.locator('[data-piece=belt-knife]').click();
+  await page.getByRole('button', { name: 'Take out' }).focus();
+  await page.evaluate(() => {
+    const at = document.activeElement!;
+    for (const key of ['m', ...'lid pocket', 'Enter']) {
+      at.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+    }
+  });
+  await expect(page.getByRole('group', { name: /^Lid pocket/ })).toContainText('Belt knife');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
 test('focus is visible wherever it goes', async ({ page }) => {
   await open(page, '/layout');
   for (let press = 0; press < 25; press += 1) {

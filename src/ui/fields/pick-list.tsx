@@ -2,6 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Input } from '@/ui/fields/input';
+import { useTypeAhead } from '@/ui/fields/type-ahead';
 import { useEffect, useEffectEvent, useId, useState } from 'react';
 
 export interface Choice {
@@ -20,34 +21,11 @@ interface PickListProps {
   readonly onPick: (key: string) => void;
   /** What is shown while nothing is typed, below the list. */
   readonly foot?: React.ReactNode;
-  /** What is typed, where that is kept outside; and that Enter was pressed there. */
-  readonly typedOutside?: {
-    readonly typed: string;
-    readonly onType: (typed: string) => void;
-    readonly isEntered: boolean;
-  };
 }
 
 /** A list narrowed by typing and walked by the arrow keys; Enter picks. */
-export function PickList({
-  label,
-  placeholder,
-  choices,
-  mostShown,
-  onPick,
-  foot,
-  typedOutside,
-}: PickListProps) {
-  const [typedHere, setTypedHere] = useState('');
-  const {
-    typed,
-    onType: setTyped,
-    isEntered,
-  } = typedOutside ?? {
-    typed: typedHere,
-    onType: setTypedHere,
-    isEntered: false,
-  };
+export function PickList({ label, placeholder, choices, mostShown, onPick, foot }: PickListProps) {
+  const { typed, onType, isEntered } = useTypeAhead();
   const [at, setAt] = useState(0);
   const id = useId();
   const words = typed.toLowerCase().split(/\s+/);
@@ -75,7 +53,7 @@ export function PickList({
         size="lg"
         value={typed}
         onChange={(event) => {
-          setTyped(event.target.value);
+          onType(event.target.value);
           setAt(0);
         }}
         onKeyDown={(event) => {

@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { beginTyping } from '@/ui/fields/type-ahead';
 
 interface Selection {
   /** The placement that the panel tells about. */
@@ -40,6 +41,7 @@ export function letGo(): void {
 }
 
 export function startMoving(...placements: readonly string[]): void {
+  beginTyping();
   useSelection.setState({ moving: placements });
 }
 

@@ -2,6 +2,7 @@
 
 import { Dialog, Portal } from '@chakra-ui/react';
 import { dialogSlotRecipe } from '@chakra-ui/react/theme';
+import { useEffect } from 'react';
 import { capital } from '@/core/gear';
 import { gearOf, type Place, type Placement } from '@/core/loadout';
 import { PickList, type Choice } from '@/ui/fields/pick-list';
@@ -17,6 +18,11 @@ export function MoveDialog() {
   const view = useKitView();
   const moving = useSelection((selection) => selection.moving);
   const placements = moving.flatMap((id) => view?.tree.byId.get(id) ?? []);
+  // What was to be moved is gone meanwhile: nothing waits for the keys any more.
+  const isGone = view !== null && moving.length > 0 && placements.length === 0;
+  useEffect(() => {
+    if (isGone) startMoving();
+  }, [isGone]);
   return (
     <Dialog.Root
       recipe={dialogSlotRecipe}
@@ -29,7 +35,7 @@ export function MoveDialog() {
       <Portal>
         <Dialog.Backdrop bg="scrim" />
         <Dialog.Positioner>
-          <Dialog.Content width="min(600px, 94vw)" borderRadius="16px">
+          <Dialog.Content data-has-list="" width="min(600px, 94vw)" borderRadius="16px">
             {view && placements.length > 0 && <Places view={view} placements={placements} />}
           </Dialog.Content>
         </Dialog.Positioner>

@@ -13,7 +13,7 @@ import { useKitView } from '@/ui/kit/kit-view';
 import { beginPacking } from '@/ui/kit/packing';
 import { placeInWords } from '@/ui/kit/place-in-words';
 import { select, startMoving } from '@/ui/kit/selection';
-import { closePalette, typeInPalette, usePalette } from './palette-state';
+import { closePalette, usePalette } from './palette-state';
 import { places, subPlaces } from './places';
 import { shortcuts } from './shortcuts';
 
@@ -24,7 +24,7 @@ interface PaletteCommand {
 
 /** Everything that can be done from anywhere, found by typing. */
 export function CommandPalette() {
-  const { isOpen, typed, isEntered } = usePalette();
+  const { isOpen } = usePalette();
   const commands = useCommands();
   return (
     <Dialog.Root
@@ -39,7 +39,7 @@ export function CommandPalette() {
         <Dialog.Backdrop bg="scrim" />
         <Dialog.Positioner>
           <Dialog.Content
-            data-palette=""
+            data-has-list=""
             width="min(560px, 94vw)"
             aria-label="All commands"
             borderRadius="16px"
@@ -50,7 +50,6 @@ export function CommandPalette() {
                 placeholder="Go to, switch, move a piece…"
                 choices={commands.map(({ name }) => ({ key: name, name }))}
                 mostShown={12}
-                typedOutside={{ typed, onType: typeInPalette, isEntered }}
                 onPick={(picked) => {
                   closePalette();
                   commands.find(({ name }) => name === picked)?.run();

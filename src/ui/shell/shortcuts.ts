@@ -3,7 +3,8 @@ import { useRouter } from 'next/navigation';
 import { redo, undo } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
 import { gather, startMoving, useSelection } from '@/ui/kit/selection';
-import { openPalette, typeAhead, usePalette } from './palette-state';
+import { typeAhead } from '@/ui/fields/type-ahead';
+import { closePalette, openPalette, usePalette } from './palette-state';
 import { places } from './places';
 
 /** The list of shortcuts, as it is shown. */
@@ -44,9 +45,14 @@ export function useShortcuts(): void {
         event.preventDefault();
         return;
       }
-      if (usePalette.getState().isOpen) {
-        const isInside = event.target instanceof Element && event.target.closest('[data-palette]');
-        if (!isInside && !event.altKey && typeAhead(event)) event.preventDefault();
+      const isMoving = useSelection.getState().moving.length > 0;
+      if (isMoving || usePalette.getState().isOpen) {
+        const isInside =
+          event.target instanceof Element && event.target.closest('[data-has-list]') !== null;
+        if (isInside || event.altKey) return;
+        if (event.key === 'Escape') (isMoving ? startMoving : closePalette)();
+        else if (!typeAhead(event)) return;
+        event.preventDefault();
         return;
       }
       if (!usePreferences.getState().letterKeys) return;
