@@ -98,7 +98,7 @@ export function auditOf(
           job: job.job,
           ways: job.ways.map((way) => way.placement.id),
           toBeEmptied: job.ways.filter((way) => way.isToBeEmptied).map((way) => way.placement.id),
-          independent: job.independent,
+          independent: kit.ways.depth([job.job]),
           amount: job.amount,
         })),
       })),

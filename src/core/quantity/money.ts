@@ -71,11 +71,19 @@ function inUnits(amount: string): string {
 export function printMoney(priceMinor: number, currency: Currency, locale = 'en'): string {
   const digits = minorDigits(currency);
   const isWhole = priceMinor % 10 ** digits === 0;
-  return new Intl.NumberFormat(locale, {
-    style: 'currency',
-    currency,
-    minimumFractionDigits: isWhole ? 0 : digits,
-  }).format(priceMinor / 10 ** digits);
+  return formatOf(currency, isWhole ? 0 : digits, locale).format(priceMinor / 10 ** digits);
+}
+
+/** Made once for each: to make one takes longer than to print a hundred prices. */
+const formats = new Map<string, Intl.NumberFormat>();
+
+function formatOf(currency: Currency, digits: number, locale: string): Intl.NumberFormat {
+  const name = `${currency} ${digits} ${locale}`;
+  const found =
+    formats.get(name) ??
+    new Intl.NumberFormat(locale, { style: 'currency', currency, minimumFractionDigits: digits });
+  formats.set(name, found);
+  return found;
 }
 
 function minorDigits(currency: Currency): number {

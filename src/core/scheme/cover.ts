@@ -26,8 +26,6 @@ export interface MustCover {
 export interface JobCover {
   readonly job: JobId;
   readonly ways: readonly Way[];
-  /** The depth, as of {@link MustCover}. */
-  readonly independent: number;
   /** The job's tally over its ways in the job's unit; null where no amount is known. */
   readonly amount: number | null;
 }
@@ -131,7 +129,6 @@ function jobCover(job: JobId, own: readonly Way[], ways: Ways): JobCover {
   return {
     job,
     ways: own.filter((way) => way.job === job),
-    independent: ways.depth([job]),
     amount: amountOf(ways, job),
   };
 }

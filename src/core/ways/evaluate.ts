@@ -12,13 +12,11 @@ export type Rounds = Uint16Array;
 /**
  * Which sources count when something is lost.
  *
- * @param among sources to look at, which must hold all that they rely on; all of them where left out.
  * @param until ends with the round in which one of these begins to count: later ones stay 0. None where left out.
  */
 export function roundsOf(
   formula: Formula,
   lost: Lost = nothingLost,
-  among: readonly number[] = everySource(formula),
   until: readonly number[] = [],
 ): Rounds {
   const { sources, gates, opens, index } = formula;
@@ -27,7 +25,7 @@ export function roundsOf(
   const open = new Float64Array(gates.length);
   const isDark = lost.conditions.has('dark');
   const isOpen = (at: number) => open[at]! >= gates[at]!.items;
-  let waiting = among.filter((at) => there[at]! > 0);
+  let waiting = [...sources.keys()].filter((at) => there[at]! > 0);
   for (let round = 1; waiting.length > 0; round += 1) {
     const joining: number[] = [];
     const staying: number[] = [];
@@ -84,8 +82,4 @@ export function reliedOn(
       for (const member of gates[index.light]!.sources) found.add(member);
   }
   return [...found].sort((one, other) => one - other);
-}
-
-function everySource({ sources }: Formula): readonly number[] {
-  return sources.map((_, at) => at);
 }

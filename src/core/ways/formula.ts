@@ -99,8 +99,7 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
     const items = own ? goodAmong(gear, own, day, loadout, placement.count) : placement.count;
     return gear.supplies.map((supply) => ({ placement, gear, supply, items, absence }));
   });
-  const byJob = new Map<JobId, number[]>();
-  for (const [at, { supply }] of supplies.entries()) push(byJob, supply.job, at);
+  const byJob = byJobOf(supplies);
   const gates: Gate[] = [];
   const known = new Map<string, number>();
   const gate = (name: string, sources: readonly number[], items: number): number => {
@@ -145,13 +144,30 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
     };
   });
   const [light] = gatesOfJob('light', onAny('light'));
+  return numbered(sources, gates, goesWithOf(loadout), light!);
+}
+
+/** A formula of these sources and gates, which name each other by their numbers here. */
+export function numbered(
+  sources: readonly Source[],
+  gates: readonly Gate[],
+  goesWith: Formula['goesWith'],
+  light: number,
+): Formula {
   const opens: number[][] = sources.map(() => []);
   for (const [at, { sources: members }] of gates.entries()) {
     for (const member of members) opens[member]!.push(at);
   }
-  const goesWith = goesWithOf(loadout);
-  const index = indexOf(sources, goesWith, light!);
-  return { sources, gates, byJob, opens, goesWith, index };
+  const index = indexOf(sources, goesWith, light);
+  return { sources, gates, byJob: byJobOf(sources), opens, goesWith, index };
+}
+
+function byJobOf(
+  supplies: readonly Pick<Source, 'supply'>[],
+): ReadonlyMap<JobId, readonly number[]> {
+  const byJob = new Map<JobId, number[]>();
+  for (const [at, { supply }] of supplies.entries()) push(byJob, supply.job, at);
+  return byJob;
 }
 
 function indexOf(sources: readonly Source[], goesWith: Formula['goesWith'], light: number): Index {

@@ -3,14 +3,14 @@ import type { ConditionId, Loss } from '../loadout';
 import { itemsLeft, reliedOn, roundsOf, type Rounds } from './evaluate';
 import type { Formula } from './formula';
 import type { Lost } from './lost';
+import { partOf } from './part';
 
-/** What is asked of a formula: whether any of these jobs is done, and what may be lost. */
+/** What is asked of a kit: whether any of some jobs is done, and what may be lost. */
 export interface Asked {
+  /** What does any of them, and all that it may rely on. */
   readonly formula: Formula;
   /** The sources any of which will do. */
   readonly wanted: readonly number[];
-  /** Them and all that they may rely on. */
-  readonly among: readonly number[];
   /** The conditions that are counted as losses. */
   readonly conditions: readonly ConditionId[];
 }
@@ -22,9 +22,10 @@ export function askedOf(
   conditions: readonly ConditionId[] = [],
   given: ReadonlySet<ConditionId> = new Set(),
 ): Asked {
-  const wanted = anyOf.flatMap((job) => formula.byJob.get(job) ?? []);
   const inTheDark = conditions.includes('dark') || given.has('dark');
-  return { formula, wanted, among: reliedOn(formula, anyOf, inTheDark), conditions };
+  const part = partOf(formula, reliedOn(formula, anyOf, inTheDark));
+  const wanted = anyOf.flatMap((job) => part.byJob.get(job) ?? []);
+  return { formula: part, wanted, conditions };
 }
 
 /** One way to do what is asked. */
@@ -35,8 +36,8 @@ export interface OneWay {
 }
 
 /** Some way that is left, with as few rounds as there can be; null where there is none. */
-export function wayIn({ formula, wanted, among }: Asked, lost: Lost): OneWay | null {
-  const rounds = roundsOf(formula, lost, among, wanted);
+export function wayIn({ formula, wanted }: Asked, lost: Lost): OneWay | null {
+  const rounds = roundsOf(formula, lost, wanted);
   const first = earliest(rounds, wanted);
   if (first === null) return null;
   const { sources, index } = formula;
@@ -129,8 +130,8 @@ export function apartFrom(asked: Asked, lost: Lost, enough: number): number {
     const carried = new Set([...way.items.keys()].flatMap((id) => goesWith.get(id)!));
     for (const [id, items] of way.items) pieces.set(id, (pieces.get(id) ?? 0) + items);
     if (carried.size === 0) continue;
-    for (const at of asked.among) {
-      const { id } = sources[at]!.placement;
+    for (const { placement } of sources) {
+      const { id } = placement;
       if (goesWith.get(id)!.some((holder) => carried.has(holder))) pieces.set(id, Infinity);
     }
   }

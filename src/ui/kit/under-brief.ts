@@ -1,9 +1,10 @@
 'use client';
 
-import { useDeferredValue, useEffect } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { create } from 'zustand';
 import type { UnderBrief } from '@/core/kit/under-brief';
 import type { KitView } from './kit-view';
+import { afterPaintMs } from './use-after-paint';
 
 type Judged = typeof import('@/core/kit/under-own-brief');
 
@@ -14,8 +15,7 @@ const fetchAfterMs = 260;
 
 /** The kit on the table under its own brief; null while it has none, or while what judges it is still under way. */
 export function useUnderBrief(shown: KitView | null): UnderBrief | null {
-  // What an edit changes is painted first; the needs follow.
-  const view = useDeferredValue(shown);
+  const view = useOncePainted(shown);
   const judged = useLoaded((state) => state.judged);
   useEffect(() => {
     if (judged !== null) return;
@@ -27,6 +27,16 @@ export function useUnderBrief(shown: KitView | null): UnderBrief | null {
     return () => clearTimeout(timer);
   }, [judged]);
   return judged === null || view === null ? null : judged.underOwnBrief(view.kit, view.units);
+}
+
+/** What an edit changes is painted first: the kit of before it until then. Another kit is taken at once. */
+function useOncePainted(shown: KitView | null): KitView | null {
+  const [painted, setPainted] = useState(shown);
+  useEffect(() => {
+    const timer = setTimeout(() => startTransition(() => setPainted(shown)), afterPaintMs);
+    return () => clearTimeout(timer);
+  }, [shown]);
+  return painted?.own.id === shown?.own.id ? painted : shown;
 }
 
 /** What works out the mass by days; null until it is there, with the needs. */

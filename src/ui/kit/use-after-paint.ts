@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 
 /** Time for what an edit changes to be painted first, in ms. */
-const afterPaintMs = 60;
+export const afterPaintMs = 60;
 
 /** What takes long to work out, worked out once what is on screen stands; null until then. */
 export function useAfterPaint<K extends object, T>(of: K, work: (of: K) => T): T | null {

@@ -89,7 +89,7 @@ export function MeasureLeft({ view, placement, gear }: PieceProps) {
   }
 
   return (
-    <Folded title="Measure what is left">
+    <Folded isFilledLate title="Measure what is left">
       <Flex direction="column" gap="2">
         {ways.length > 1 && (
           <Choice

@@ -15,7 +15,10 @@ interface PieceLogProps {
 export function PieceLog({ gear, onKeep }: PieceLogProps) {
   const log = logOf(gear);
   return (
-    <Folded title={log.length === 0 ? 'Write down a trial' : `Log, ${log.length} written down`}>
+    <Folded
+      isFilledLate
+      title={log.length === 0 ? 'Write down a trial' : `Log, ${log.length} written down`}
+    >
       {log.length > 0 && (
         <Box as="ol" listStyleType="none" marginBottom="2">
           {log.map((check) => (

@@ -1,8 +1,8 @@
 'use client';
 
-import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { memo, useCallback, useRef, useState, type ReactNode, type RefObject } from 'react';
+import styles from './figure.module.css';
 import { useEver } from './use-ever';
 
 export type Mood = 'fine' | 'watch' | 'stop';
@@ -22,9 +22,9 @@ export interface FigureProps {
 }
 
 export const moodColours = {
-  fine: { text: 'leaf.fg', bar: 'leaf.vivid', sign: '●' },
-  watch: { text: 'amber.fg', bar: 'amber.solid', sign: '▲' },
-  stop: { text: 'signal.fg', bar: 'signal.solid', sign: '■' },
+  fine: { text: 'leaf.fg', sign: '●' },
+  watch: { text: 'amber.fg', sign: '▲' },
+  stop: { text: 'signal.fg', sign: '■' },
 } as const satisfies Record<Mood, object>;
 
 /** Fetches the popover ahead of its first use. */
@@ -66,84 +66,32 @@ interface FaceProps extends Omit<FigureProps, 'children'> {
 /** What is seen of a figure. It is drawn again only when it would say something else. */
 const Face = memo(function Face(props: FaceProps) {
   const { ref, name, value, of, says, mood, share, onPhone, isOpen, onPress } = props;
-  const isLine = onPhone === 'line';
   return (
-    <chakra.button
+    <button
       ref={ref}
       type="button"
       aria-haspopup="dialog"
       aria-expanded={isOpen}
       onClick={onPress}
-      display={{
-        base: onPhone === 'hidden' ? 'none' : isLine ? 'flex' : 'block',
-        md: 'block',
-      }}
-      alignItems="baseline"
-      columnGap="2"
-      overflow={{ base: isLine ? 'hidden' : 'visible', md: 'visible' }}
-      textAlign="left"
-      minWidth={{ base: isLine ? '0' : '96px', md: '104px' }}
-      minHeight={{ base: isLine ? '11' : 'auto', md: 'auto' }}
-      flex={{ base: isLine ? '0 1 auto' : '0 0 auto', md: '0 0 auto' }}
-      padding="1.5"
-      margin="-1.5"
-      borderRadius="8px"
-      cursor="pointer"
-      _hover={{ bg: 'tag' }}
+      className={styles.face}
       data-figure={name}
+      data-on-phone={onPhone}
+      data-mood={mood}
     >
-      <Text
-        fontSize="2xs"
-        letterSpacing="0.06em"
-        textTransform="uppercase"
-        color="fg.muted"
-        fontWeight="600"
-      >
-        {name}
-      </Text>
-      <Flex align="baseline" gap="1" whiteSpace="nowrap">
-        <Text
-          fontFamily="heading"
-          fontWeight="700"
-          fontSize={{ base: 'lg', md: 'xl' }}
-          lineHeight="1.15"
-        >
-          {value}
-        </Text>
-        {of && (
-          <Text fontSize="sm" color="fg.muted">
-            {of}
-          </Text>
-        )}
-      </Flex>
-      <Text
-        fontSize="xs"
-        color={mood === 'fine' ? 'fg.muted' : moodColours[mood].text}
-        lineHeight="1.2"
-        whiteSpace="nowrap"
-        overflow={isLine ? 'hidden' : undefined}
-        textOverflow="ellipsis"
-      >
+      <p className={styles.name}>{name}</p>
+      <div className={styles.told}>
+        <p className={styles.value}>{value}</p>
+        {of && <p className={styles.of}>{of}</p>}
+      </div>
+      <p className={styles.says}>
         {mood !== 'fine' && `${moodColours[mood].sign} `}
         {says}
-      </Text>
+      </p>
       {share !== null && (
-        <Box
-          height="5px"
-          borderRadius="full"
-          bg="tag.deep"
-          marginTop="1"
-          overflow="hidden"
-          hideBelow="md"
-        >
-          <Box
-            height="100%"
-            style={{ width: `${Math.min(100, share * 100)}%` }}
-            bg={moodColours[mood].bar}
-            transition="width 250ms"
-          />
-        </Box>
+        <div className={styles.bar}>
+          <div style={{ width: `${Math.min(100, share * 100)}%` }} />
+        </div>
       )}
-    </chakra.button>
+    </button>
   );
 });

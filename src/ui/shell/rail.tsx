@@ -10,7 +10,6 @@ import { around, placeOf, steps, type Place } from './places';
 
 /** The places, in the order of work, each with a mark of how it stands. A bar at the foot on a small screen. */
 export function Rail() {
-  const view = useKitView();
   return (
     <Flex
       as="nav"
@@ -37,7 +36,7 @@ export function Rail() {
         <AcornMark size={46} />
       </Flex>
       {steps.map((place) => (
-        <RailLink key={place.path} place={place} standing={view && standingOf(place, view)} />
+        <MarkedLink key={place.path} place={place} />
       ))}
       <Box flex="1" hideBelow="md" />
       {around.map((place) => (
@@ -45,6 +44,11 @@ export function Rail() {
       ))}
     </Flex>
   );
+}
+
+function MarkedLink({ place }: { readonly place: Place }) {
+  const view = useKitView();
+  return <RailLink place={place} standing={view && standingOf(place, view)} />;
 }
 
 interface Standing {

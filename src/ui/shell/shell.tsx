@@ -4,7 +4,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
-import { openBench, useBench, useBenchState, type FirstStart } from '@/store/bench';
+import { openBench, useBenchState, type FirstStart } from '@/store/bench';
 import { KitViewProvider } from '@/ui/kit/kit-view';
 import { NoticeLine } from '@/ui/notice/notice';
 import { useAskBeforeLeaving } from '@/ui/opening/ask-before-leaving';
@@ -56,15 +56,12 @@ const AsIfLine = dynamic(() => import('./as-if-line').then((module) => module.As
 const Welcome = dynamic(() => import('./welcome').then((module) => module.Welcome));
 
 function OpenShell({ children }: { readonly children: ReactNode }) {
-  const bench = useBench();
+  const isEmpty = useBenchState(
+    ({ history: { bench } }) => bench.shelf.size === 0 && bench.loadouts.size === 0,
+  );
   const path = usePathname();
   useShortcuts();
-  if (
-    bench.shelf.size === 0 &&
-    bench.loadouts.size === 0 &&
-    !path.startsWith('/kits') &&
-    !path.startsWith('/shelf')
-  ) {
+  if (isEmpty && !path.startsWith('/kits') && !path.startsWith('/shelf')) {
     return <Welcome />;
   }
   return (
