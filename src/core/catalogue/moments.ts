@@ -71,3 +71,14 @@ export const moments: readonly Moment[] = [
     ],
   },
 ];
+
+/** Kinds that do a job, and not as a moment asks it. */
+export const notAtOnce: Partial<Readonly<Record<JobId, readonly string[]>>> = {
+  // Nobody’s coat: they keep a head, legs or feet dry, are lain in, or soak through.
+  shell: [
+    ...['rain-hat', 'rain-trousers', 'gaiters', 'boots', 'trainers', 'camp-shoes'],
+    ...['bivvy', 'film-bivvy', 'wool-blanket', 'wind-jacket'],
+  ],
+  // Nobody’s spoon: they open what is eaten.
+  eat: ['tin-opener', 'wheel-tin-opener', 'multi-tool', 'mid-multi-tool'],
+};

@@ -2,7 +2,7 @@ import { checksOf } from '../upkeep';
 import { igniteJobs, isSameJobs, type Sort } from '../gear';
 import { gearOf, isOnGround, type Placement } from '../loadout';
 import type { WorkedOutKit } from '../kit';
-import { agree } from '../quantity';
+import { agree, withVerb } from '../quantity';
 import { mustsOf } from '../scheme/musts';
 import { idsOf } from './background';
 import type { Rule } from './finding';
@@ -57,7 +57,7 @@ export const noTinder: Rule<{ readonly sorts: readonly Sort[] }> = {
       ];
     }),
   says: ({ sorts }, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'has', 'have')} no tinder here${sorts.length === 0 ? '' : ` that takes ${sorts.map((sort) => tinderTakes[sort] ?? sort).join(' or ')}`}.`,
+    `${withVerb(name(placement!), 'has', 'have')} no tinder here${sorts.length === 0 ? '' : ` that takes ${sorts.map((sort) => tinderTakes[sort] ?? sort).join(' or ')}`}.`,
 };
 
 const tinderTakes: Partial<Readonly<Record<Sort, string>>> = {
@@ -122,7 +122,7 @@ export const noStriker: Rule<null> = {
         : [],
     ),
   says: (_, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'has', 'have')} nothing here that strikes ${agree([name(placement!)], 'it', 'them')}: no sharp-backed blade, no striker.`,
+    `${withVerb(name(placement!), 'has', 'have')} nothing here that strikes ${agree(name(placement!), 'it', 'them')}: no sharp-backed blade, no striker.`,
 };
 
 /** What is done before a lighter goes along. */
@@ -144,7 +144,7 @@ export const lighterPresses: Rule<null> = {
       })
       .map(({ placement }) => ({ severity: 'note', about: [placement.id], figures: null })),
   says: (_, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'lies', 'lie')} where ${agree([name(placement!)], 'it', 'they')} can be pressed empty: a band under the button keeps the gas in.`,
+    `${withVerb(name(placement!), 'lies', 'lie')} where ${agree(name(placement!), 'it', 'they')} can be pressed empty: a band under the button keeps the gas in.`,
 };
 
 export function isReady(

@@ -1,3 +1,4 @@
+import { boilsPerPortion } from '../catalogue/meals';
 import { mealWaterPerDayL } from '../needs/water';
 import { listed, printNumber, printVolume } from '../quantity';
 import { idsOf } from './background';
@@ -26,7 +27,10 @@ export const mealsAskWater: Rule<{
     if (short === undefined) return [];
     const about = idsOf(
       pieces.filter(
-        ({ gear }) => gear.supplies.some(({ job }) => job === 'food') && isCooked(gear.kind),
+        ({ gear }) =>
+          gear.kind !== null &&
+          boilsPerPortion[gear.kind] !== undefined &&
+          gear.supplies.some(({ job }) => job === 'food'),
       ),
     );
     return [
@@ -41,19 +45,6 @@ export const mealsAskWater: Rule<{
   says: ({ litresPerDay, short, days }, { units }) =>
     `The meals ask ${printVolume(litresPerDay * 1000, units)} of hot water a day; ${short === 'fuel' ? 'the fuel' : 'safe water'} lasts ${days === null || days === Infinity ? 'not long enough' : `${printNumber(days, 1)} days`}.`,
 };
-
-const cooked: readonly string[] = [
-  'trail-meal',
-  'rice',
-  'oats',
-  'noodles',
-  'instant-soup',
-  'infant-milk',
-];
-
-function isCooked(kind: string | null): boolean {
-  return kind !== null && cooked.includes(kind);
-}
 
 /** Food that has to be cooked, and nothing to cook it with or eat it from. */
 export const noCook: Rule<{ readonly lacks: readonly ('a pot and heat' | 'a spoon')[] }> = {

@@ -1,7 +1,7 @@
 import type { Gear, Supply } from '../gear';
 import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
 import { filledAtStart, isOnGround, type FilledAtStart, type Placement } from '../loadout';
-import { agree, listed } from '../quantity';
+import { agree, listed, withVerb } from '../quantity';
 import type { WorkedOutKit } from '../kit';
 import { idsOf, type Background, type Piece } from './background';
 import type { Rule } from './finding';
@@ -30,7 +30,7 @@ export const frostFilter: Rule<{ readonly lowC: number }> = {
       }));
   },
   says: ({ lowC }, edge, [placement]) =>
-    `${edge.name(placement!)} ${agree([edge.name(placement!)], 'freezes', 'freeze')} at ${celsius(lowC, edge)} once wet: to be carried on the body.`,
+    `${withVerb(edge.name(placement!), 'freezes', 'freeze')} at ${celsius(lowC, edge)} once wet: to be carried on the body.`,
 };
 
 /** What strains water, and is torn by ice; not a bottle that it is boiled in, drops or a lamp. Taken for one where nobody says what it removes. */
@@ -77,7 +77,7 @@ export const frostFull: Rule<{ readonly lowC: number }> = {
       figures: { lowC: background.told!.lowC!.value },
     })),
   says: ({ lowC }, edge, [placement]) =>
-    `${edge.name(placement!)} ${agree([edge.name(placement!)], 'is', 'are')} full at ${celsius(lowC, edge)}: leave a tenth empty.`,
+    `${withVerb(edge.name(placement!), 'is', 'are')} full at ${celsius(lowC, edge)}: leave a tenth empty.`,
 };
 
 /** A vehicle in the sun is so much hotter than the day, in °C; heat harms from here on (own). */
@@ -151,7 +151,7 @@ export const barredInAircraft: Rule<null> = {
     }));
   },
   says: (_, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'is', 'are')} barred in aircraft: ask the airline, or get ${agree([name(placement!)], 'it', 'them')} there.`,
+    `${withVerb(name(placement!), 'is', 'are')} barred in aircraft: ask the airline, or get ${agree(name(placement!), 'it', 'them')} there.`,
 };
 
 /** All that writes is a pen, and it freezes. */
@@ -249,7 +249,7 @@ export const fuelBesideFood: Rule<{ readonly beside: readonly string[] }> = {
       figures: { beside: idsOf(harmed) },
     })),
   says: ({ beside }, { name }, [by]) =>
-    `${name(by!)} ${agree([name(by!)], 'lies', 'lie')} beside ${some(beside, name)}: what ${agree([name(by!)], 'it gives', 'they give')} off spoils what is eaten.`,
+    `${withVerb(name(by!), 'lies', 'lie')} beside ${some(beside, name)}: what ${agree(name(by!), 'it gives', 'they give')} off spoils what is eaten.`,
 };
 
 /** Bare cells beside loose metal. */
@@ -268,7 +268,7 @@ export const bareCells: Rule<{ readonly beside: readonly string[] }> = {
       figures: { beside: idsOf(harmed) },
     })),
   says: ({ beside }, { name }, [by]) =>
-    `${name(by!)} ${agree([name(by!)], 'lies', 'lie')} bare beside ${some(beside, name)}.`,
+    `${withVerb(name(by!), 'lies', 'lie')} bare beside ${some(beside, name)}.`,
 };
 
 const filmShelters: readonly string[] = ['film-bivvy', 'tent', 'bivvy'];

@@ -1,6 +1,6 @@
 import { hasFailed, igniteJobs, isAtHand, jobs } from '../gear';
 import { kitsByName } from '../loadout';
-import { agree, listed } from '../quantity';
+import { listed, withVerb } from '../quantity';
 import { untriedAt, duesOf, heldInKit } from '../upkeep';
 import { idsOf } from './background';
 import type { Rule } from './finding';
@@ -25,7 +25,7 @@ export const chargeDue: Rule<{ readonly since: string }> = {
     }));
   },
   says: ({ since }, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'was', 'were')} to be charged by ${since}.`,
+    `${withVerb(name(placement!), 'was', 'were')} to be charged by ${since}.`,
 };
 
 /** Two kits count on one piece that goes from kit to kit. */

@@ -10,7 +10,7 @@ import {
   type Place,
   type Placement,
 } from '../loadout';
-import { agree, listed, printNumber } from '../quantity';
+import { agree, listed, printNumber, withVerb } from '../quantity';
 import { mustsOf } from '../scheme/musts';
 import { allInOne, isKeptDry } from '../ways';
 import type { WorkedOutKit } from '../kit';
@@ -67,7 +67,7 @@ export const tooDeep: Rule<{ readonly wished: string; readonly lies: string }> =
       }));
   },
   says: ({ wished, lies }, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'is', 'are')} wanted ${wished === 'on body' ? 'on the body' : wished}, and ${agree([name(placement!)], 'lies', 'lie')} ${lies === 'bottom' ? 'at the bottom' : 'deep in the pack'}.`,
+    `${withVerb(name(placement!), 'is', 'are')} wanted ${wished === 'on body' ? 'on the body' : wished}, and ${agree(name(placement!), 'lies', 'lie')} ${lies === 'bottom' ? 'at the bottom' : 'deep in the pack'}.`,
 };
 
 /** Both are made for a job that makes the one urgent. */
@@ -233,8 +233,8 @@ export const outsideSpoils: Rule<{ readonly by: 'rain' | 'edge' }> = {
     }),
   says: ({ by }, { name }, [placement]) =>
     by === 'edge'
-      ? `${name(placement!)} ${agree([name(placement!)], 'lies', 'lie')} outside with a bare edge.`
-      : `${name(placement!)} ${agree([name(placement!)], 'lies', 'lie')} outside, and rain spoils ${agree([name(placement!)], 'it', 'them')}.`,
+      ? `${withVerb(name(placement!), 'lies', 'lie')} outside with a bare edge.`
+      : `${withVerb(name(placement!), 'lies', 'lie')} outside, and rain spoils ${agree(name(placement!), 'it', 'them')}.`,
 };
 
 /** A vessel cannot be emptied to be used: there is no room for what is in it. */
@@ -338,5 +338,5 @@ export const wasMoved: Rule<{ readonly was: Place }> = {
     });
   },
   says: ({ was }, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'was', 'were')} ${'on' in was ? `on the ${was.on}` : `in ${name((was as InCavity).in)}`} in the last version.`,
+    `${withVerb(name(placement!), 'was', 'were')} ${'on' in was ? `on the ${was.on}` : `in ${name((was as InCavity).in)}`} in the last version.`,
 };

@@ -1,4 +1,4 @@
-import { agree, printMass, printMoney, printVolume } from '../quantity';
+import { printMass, printMoney, printVolume, withVerb } from '../quantity';
 import { cavityOf } from '../gear';
 import { setsOutG } from '../loadout';
 import { whyInWords, type FitReason } from '../fit';
@@ -114,7 +114,7 @@ export const holderLoad: Rule<{ readonly overG: number; readonly mostG: number }
       ];
     }),
   says: ({ overG, mostG }, { units, name }, [holder]) =>
-    `${name(holder!)} ${agree([name(holder!)], 'carries', 'carry')} ${printMass(overG, units)} more than the ${printMass(mostG, units)} it is made for.`,
+    `${withVerb(name(holder!), 'carries', 'carry')} ${printMass(overG, units)} more than the ${printMass(mostG, units)} it is made for.`,
 };
 
 /** Pieces that are laid out but in no holder. */

@@ -8,7 +8,7 @@ import {
   type Sort,
 } from '../gear';
 import { kitsByName, overplaced } from '../loadout';
-import { agree } from '../quantity';
+import { withVerb } from '../quantity';
 import {
   absenceInWords,
   duesOf,
@@ -174,7 +174,7 @@ export const placedTwice: Rule<{
       return [{ severity: 'stop', about, of: gear, figures: { placed, count, kits } }];
     }),
   says: ({ placed, count, kits }, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'is', 'are')} placed ${placed} times (${kits.map(inKit).join(', ')}), and there is ${count}.`,
+    `${withVerb(name(placement!), 'is', 'are')} placed ${placed} times (${kits.map(inKit).join(', ')}), and there is ${count}.`,
 };
 
 /** `Float pouch`; `Float pouch × 2` where it is wanted there more than once. */
@@ -214,7 +214,7 @@ export const cellsMissing: Rule<{
   says: ({ cell, count, here }, { name }, [placement]) => {
     const cells = here.map((each) => `${each.count} × ${each.cell}`).join(', ');
     const instead = cells === '' ? 'there are no cells here' : `the cells here are ${cells}`;
-    return `${name(placement!)} ${agree([name(placement!)], 'takes', 'take')} ${count} × ${sizeOf(cell)}; ${instead}.`;
+    return `${withVerb(name(placement!), 'takes', 'take')} ${count} × ${sizeOf(cell)}; ${instead}.`;
   },
 };
 

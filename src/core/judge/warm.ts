@@ -1,4 +1,4 @@
-import { agree, printNumber } from '../quantity';
+import { printNumber, withVerb } from '../quantity';
 import { isKeptDry } from '../ways';
 import { idsOf } from './background';
 import type { Rule } from './finding';
@@ -51,7 +51,7 @@ export const cottonWorn: Rule<null> = {
     }));
   },
   says: (_, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'is', 'are')} cotton: worn in cold and wet, that warms nobody.`,
+    `${withVerb(name(placement!), 'is', 'are')} cotton: worn in cold and wet, that warms nobody.`,
 };
 
 /** Wet and cold, and no dry set of clothes that stays dry. */

@@ -1,7 +1,7 @@
 import { couplings, type Coupling } from '../catalogue/couplings';
 import type { Threat } from '../gear';
 import { openThreats } from '../needs/treat';
-import { agree, listed, printVolume } from '../quantity';
+import { listed, printVolume, withVerb } from '../quantity';
 import { mustsOf } from '../scheme/musts';
 import type { WorkedOutKit } from '../kit';
 import { idsOf, type Doing } from './background';
@@ -205,5 +205,5 @@ export const waterCouplings: Rule<{ readonly takes: Coupling }> = {
     });
   },
   says: ({ takes }, { name }, [placement]) =>
-    `${name(placement!)} ${agree([name(placement!)], 'screws', 'screw')} on a ${takes}, and no vessel here has one.`,
+    `${withVerb(name(placement!), 'screws', 'screw')} on a ${takes}, and no vessel here has one.`,
 };

@@ -1,4 +1,4 @@
-import { moments, type AskedAtOnce, type Moment } from '../catalogue/moments';
+import { moments, notAtOnce, type AskedAtOnce, type Moment } from '../catalogue/moments';
 import { amountNow, fitnesses, type Gear, type JobId, type Supply } from '../gear';
 import { dealAtOnce, type Able } from './at-once';
 import { isCooked } from './fuel';
@@ -26,20 +26,6 @@ export interface MomentDealt {
   /** Every dealing was looked at. */
   readonly isExact: boolean;
 }
-
-/** In rain these are nobody’s coat: they keep a head, legs or feet dry, are lain in, or soak through. */
-const noCoats: readonly string[] = [
-  ...['rain-hat', 'rain-trousers', 'gaiters', 'boots', 'trainers', 'camp-shoes'],
-  ...['bivvy', 'film-bivvy', 'wool-blanket', 'wind-jacket'],
-];
-
-/** These open what is eaten, and are nobody’s spoon. */
-const noSpoons: readonly string[] = [
-  'tin-opener',
-  'wheel-tin-opener',
-  'multi-tool',
-  'mid-multi-tool',
-];
 
 /** What gives less than this by itself keeps nobody warm who lies still, in clo (own): a hat or a jersey does not. */
 export const leastWarmClo = 0.5;
@@ -113,16 +99,8 @@ export function jobsThatAnswer(part: Pick<MomentPart, 'job'>): readonly JobId[] 
 
 /** Whether a piece does by this what a moment asks of the job, and not too little of it or another thing of that name. */
 export function isAnswer(gear: Gear, supply: Supply): boolean {
-  switch (supply.job) {
-    case 'shell':
-      return gear.kind === null || !noCoats.includes(gear.kind);
-    case 'eat':
-      return gear.kind === null || !noSpoons.includes(gear.kind);
-    case 'insulate':
-      return (amountNow(gear, supply) ?? 0) >= leastWarmClo;
-    default:
-      return true;
-  }
+  if (gear.kind !== null && notAtOnce[supply.job]?.includes(gear.kind)) return false;
+  return supply.job !== 'insulate' || (amountNow(gear, supply) ?? 0) >= leastWarmClo;
 }
 
 /** Every item that does any of it: what is a way, and each of a placement by itself. */

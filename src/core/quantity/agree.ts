@@ -17,8 +17,18 @@ function isPlural(name: string): boolean {
 /**
  * The word that goes with what is named.
  *
- * @example agree(['Matches'], 'is', 'are') // are
+ * @example agree('Matches', 'is', 'are') // are
  */
-export function agree(names: readonly string[], one: string, many: string): string {
-  return names.length > 1 || names.some(isPlural) ? many : one;
+export function agree(named: string | readonly string[], one: string, many: string): string {
+  if (typeof named === 'string') return isPlural(named) ? many : one;
+  return named.length > 1 || named.some(isPlural) ? many : one;
+}
+
+/**
+ * A name with the verb that goes with it.
+ *
+ * @example withVerb('Matches', 'is', 'are') // Matches are
+ */
+export function withVerb(name: string, one: string, many: string): string {
+  return `${name} ${agree(name, one, many)}`;
 }
