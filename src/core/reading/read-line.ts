@@ -20,6 +20,7 @@ import { howFar } from './far';
 import { withFigures } from './figures';
 import { meaningOf, type Meaning } from './meaning';
 import { withStuff } from './stuff';
+import { stem } from './words';
 
 /** What a line is read with: the units of a bare size, the currency of a price, and the new gear’s id. */
 export interface LineSetting {
@@ -65,7 +66,7 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   const { words } = read.value;
   const meaning = named
     ? certain(named, offersBeside(named))
-    : meant(words, read.value.amounts, setting);
+    : meantInPacks(rest, words, read.value.amounts, setting);
   const { kind } = meaning;
   const started = kind ? gearOfKind(kind, setting.id) : gearOfNoKind(setting.id, '');
   const whole = oneComfort(read.value.amounts, rest);
@@ -165,6 +166,25 @@ function meant(
       ],
     };
   return { ...read, others: [...new Set(others)].slice(0, 5) };
+}
+
+/** `3 rolls of tape` is three times what `roll of tape` is, where tape by itself says too little. */
+function meantInPacks(
+  rest: string,
+  words: string,
+  amounts: readonly AmountAt[],
+  setting: Pick<LineSetting, 'picked' | 'taught'>,
+): Meaning {
+  const whole = meant(words, amounts, setting);
+  if (whole.kind !== null || setting.picked !== undefined) return whole;
+  for (const { amount, from, to } of amounts) {
+    const pack = amount.what === 'count' && /(\p{L}+)\s+of$/u.exec(rest.slice(from, to));
+    if (!pack) continue;
+    const ofOne = `${words.slice(0, from)} ${stem(pack[1]!)} of ${words.slice(to)}`;
+    const one = meant(ofOne, amounts, setting);
+    if (one.kind !== null) return one;
+  }
+  return whole;
 }
 
 /**

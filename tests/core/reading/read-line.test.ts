@@ -133,6 +133,17 @@ describe('the typed line', () => {
     expect(read(line).supplies.find((supply) => supply.job === job)!.amount).toBe(amount);
   });
 
+  it.each([
+    ['12 tins of beans', 'tin of beans', 12],
+    ['two rolls of tape', 'roll of tape', 2],
+    ['3 bottles of oil', 'bottle of oil', 3],
+    ['3 boxes of matches', 'matches', 3],
+    // What a roll of it is tells nothing either.
+    ['2 cans of gas', 'can of gas', 2],
+  ])('takes %j for %j, so many times', (line, one, count) => {
+    expect(read(line)).toMatchObject({ kind: read(one).kind, count });
+  });
+
   it('reads what follows the name of a kind that was picked as what differs from it', () => {
     const kind = kindOf('gas-canister')!;
     expect(read('', { ...metric, picked: kind })).toMatchObject({
