@@ -222,10 +222,14 @@ test('a page that fails is told from the bench, which can be written and left fo
   await open(page, '/layout');
   await saved(page);
   await page.evaluate(() => {
-    const format = Intl.NumberFormat;
-    Object.assign(window, { mend: () => Object.assign(Intl, { NumberFormat: format }) });
-    Object.assign(Intl, {
-      NumberFormat: () => {
+    // Formats are made once and kept: what they write with is what fails.
+    const { prototype } = Intl.NumberFormat;
+    const format = Object.getOwnPropertyDescriptor(prototype, 'format')!;
+    const mend = () => Object.defineProperty(prototype, 'format', format);
+    Object.assign(window, { mend });
+    Object.defineProperty(prototype, 'format', {
+      ...format,
+      get: () => {
         throw new Error('nothing is written here');
       },
     });
