@@ -43,7 +43,6 @@ export function Mat({ view, lanes, pixelsPerMm }: MatProps) {
       {cover.categories.map((category, at) => (
         <Lane
           key={category.category.id}
-          view={view}
           surface={at === 0 ? lanes : undefined}
           pixelsPerMm={pixelsPerMm}
           cover={category}
@@ -62,7 +61,6 @@ export function Mat({ view, lanes, pixelsPerMm }: MatProps) {
 type LyingPiece = { readonly placement: Placement } & ReturnType<typeof pieceFacts>;
 
 interface LaneProps {
-  readonly view: KitView;
   readonly cover: CategoryCover;
   readonly pieces: readonly LyingPiece[];
   readonly also: readonly { readonly id: string; readonly gear: Gear }[];
@@ -75,8 +73,6 @@ function showsTheSame(one: LaneProps, other: LaneProps): boolean {
   return (
     one.pixelsPerMm === other.pixelsPerMm &&
     laneSays(one.cover) === laneSays(other.cover) &&
-    // What is offered for a lack hangs on the whole bench.
-    other.cover.musts.every(({ standing }) => standing === 'covered') &&
     areAlike(one.pieces, other.pieces) &&
     areAlike(one.also, other.also)
   );
@@ -92,7 +88,7 @@ function areAlike<T extends object>(some: readonly T[], others: readonly T[]): b
   );
 }
 
-const Lane = memo(function Lane({ view, cover, pieces, also, surface, pixelsPerMm }: LaneProps) {
+const Lane = memo(function Lane({ cover, pieces, also, surface, pixelsPerMm }: LaneProps) {
   const thin = cover.musts.filter(({ standing }) => standing === 'thin');
   return (
     <Flex
@@ -133,14 +129,14 @@ const Lane = memo(function Lane({ view, cover, pieces, also, surface, pixelsPerM
               <Echo key={id} id={id} gear={gear} />
             ))}
             {thin.map((must) => (
-              <Missing key={must.anyOf.join()} view={view} must={must} />
+              <Missing key={must.anyOf.join()} must={must} />
             ))}
           </Flex>
         )}
         {cover.musts
           .filter(({ standing }) => standing === 'missing')
           .map((must) => (
-            <Missing key={must.anyOf.join()} view={view} must={must} />
+            <Missing key={must.anyOf.join()} must={must} />
           ))}
         {cover.category.jobs.includes('first-aid') && <AidWhenJudged />}
         {pieces.length === 0 && also.length === 0 && cover.musts.length === 0 && (

@@ -6,12 +6,10 @@ import { useState } from 'react';
 import { capital, jobsInWords, lackInWords } from '@/core/gear';
 import type { MustCover } from '@/core/scheme';
 import { Button } from '@/ui/fields/button';
-import type { KitView } from '@/ui/kit/kit-view';
 
 const Offers = dynamic(() => import('./offers').then((module) => module.Offers));
 
 interface MissingProps {
-  readonly view: KitView;
   readonly must: MustCover;
 }
 
@@ -19,7 +17,7 @@ interface MissingProps {
  * An empty or a thin place: what is missing, what is here and would do it if it had what it relies on, and the
  * best that the shelf, or else the catalogue, has for it. A thin place says it in a word, and more when asked.
  */
-export function Missing({ view, must }: MissingProps) {
+export function Missing({ must }: MissingProps) {
   const [isAsked, setIsAsked] = useState(false);
   const isThin = must.standing === 'thin';
   return (
@@ -52,7 +50,7 @@ export function Missing({ view, must }: MissingProps) {
           ■ {capital(lackInWords(must.anyOf))}.
         </Text>
       )}
-      {(!isThin || isAsked) && <Offers view={view} must={must} />}
+      {(!isThin || isAsked) && <Offers must={must} />}
     </Flex>
   );
 }

@@ -10,7 +10,7 @@ import { absenceInWords } from '@/core/upkeep';
 import { newId } from '@/store/new-id';
 import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
-import type { KitView } from '@/ui/kit/kit-view';
+import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
 
 const UsualKinds = dynamic(() => import('./usual-kinds').then((module) => module.UsualKinds));
@@ -19,12 +19,19 @@ const UsualKinds = dynamic(() => import('./usual-kinds').then((module) => module
 const mostOffers = 3;
 
 interface OffersProps {
-  readonly view: KitView;
   readonly must: MustCover;
 }
 
-/** What is here and would do it if it had what it relies on, and the best that the shelf, or else the catalogue, has. */
-export function Offers({ view, must }: OffersProps) {
+/**
+ * What is here and would do it if it had what it relies on, and the best that the shelf, or else the catalogue, has. It hangs
+ * on the whole bench, and is drawn with every edit, where the lane that it stands in is not.
+ */
+export function Offers({ must }: OffersProps) {
+  const view = useKitView();
+  return view && <OffersIn view={view} must={must} />;
+}
+
+function OffersIn({ view, must }: OffersProps & { readonly view: KitView }) {
   const { bench, loadout, units } = view;
   const relied: readonly JobId[] = must.idle.flatMap(({ unmet }) =>
     unmet.flatMap((demand) => (demand.on === 'jobs' ? demand.anyOf : [])),
