@@ -12,7 +12,15 @@ import {
 } from '../gear';
 import { absenceInWords, type Absence } from '../upkeep';
 import { dayAfter, listed } from '../quantity';
-import { allInOne, conditionWords, depthOf, nothingLost, singleLosses, type Ways } from '../ways';
+import {
+  allInOne,
+  conditionWords,
+  depthOf,
+  nothingLost,
+  onlyMakesDo,
+  singleLosses,
+  type Ways,
+} from '../ways';
 import { beyondId, type ConditionId } from '../loadout';
 import type { WorkedOutKit } from '../kit';
 import type { Scheme } from '../scheme';
@@ -137,8 +145,8 @@ export const tooShallow: Rule<{
       const isSaid =
         allInOne(ways, anyOf) !== null || (isSameJobs(anyOf, igniteJobs) && pieces.size < wanted);
       const isShallow = depth < wanted && !isSaid;
-      const onlyMakesDo = does.every(({ supply }) => supply.fitness === 'improvised');
-      if (depth === 0 || (!isShallow && !onlyMakesDo)) return [];
+      const isMakeshift = onlyMakesDo(ways, anyOf);
+      if (depth === 0 || (!isShallow && !isMakeshift)) return [];
       const singles = singleLosses(ways.formula, anyOf).map(({ placement }) => placement);
       const both = together?.depth(anyOf) ?? 0;
       const isEnough = depth < wanted && both >= wanted;
@@ -154,7 +162,7 @@ export const tooShallow: Rule<{
             wanted,
             singles: [...new Set(singles)],
             together: isEnough ? both : null,
-            onlyMakesDo,
+            onlyMakesDo: isMakeshift,
           },
         },
       ];

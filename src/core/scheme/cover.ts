@@ -1,7 +1,7 @@
 import { isSameJobs, type Gear, type JobId } from '../gear';
 import type { Wish } from '../loadout';
 import { isUntried } from '../upkeep';
-import { amountOf, type Idle, type Way, type Ways } from '../ways';
+import { amountOf, onlyMakesDo, type Idle, type Way, type Ways } from '../ways';
 import { categoryOf, type Category, type Scheme } from './schemes';
 import { waysWanted } from './ways-wanted';
 
@@ -113,15 +113,13 @@ function mustCover(
       .size,
     independent,
     wanted,
-    standing: standingOf(does, independent, wanted),
+    standing: standingOf(onlyMakesDo(ways, anyOf), independent, wanted),
     idle: would,
   };
 }
 
-/** What is makeshift counts as a way, but closes nothing by itself. */
-function standingOf(does: readonly Way[], independent: number, wanted: number): Standing {
+function standingOf(isMakeshift: boolean, independent: number, wanted: number): Standing {
   if (independent === 0) return 'missing';
-  const isMakeshift = does.every(({ supply }) => supply.fitness === 'improvised');
   return independent < wanted || isMakeshift ? 'thin' : 'covered';
 }
 

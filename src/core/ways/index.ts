@@ -5,5 +5,6 @@ export * from './depth';
 export * from './evaluate';
 export * from './formula';
 export * from './lost';
+export * from './makes-do';
 export * from './one-way';
 export * from './ways';

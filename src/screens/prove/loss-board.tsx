@@ -15,7 +15,7 @@ import {
 } from '@/core/losses';
 import { conditionsOf } from '@/core/brief';
 import { soonnessFor } from '@/core/scheme/dangers';
-import { conditionWords } from '@/core/ways';
+import { conditionWords, onlyMakesDo } from '@/core/ways';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { PillSwitch } from '@/ui/fields/pill-switch';
@@ -59,10 +59,12 @@ export function LossBoard({ view, asked }: LossBoardProps) {
     columns.some((column) => leastOf(left, column) < leastOf(board.now, column)),
   );
   const shown = isWhole ? rows : hurting.slice(0, shownFirst);
+  const makesDo = ({ of }: Column) =>
+    of.some((at) => onlyMakesDo(kit.ways, asked[at]!.question.anyOf));
   return (
     <Panel
       title={lost.length === 0 ? 'What each loss would take' : 'And if one thing more goes'}
-      says={`Independent ways that are left: 0 is nothing, ${mostLeft}+ is ${mostLeft} or more. What a loss changes is framed; worst first, and of equals what tells soonest by the brief and its school. Press a loss to see the whole kit without it.`}
+      says={`Independent ways that are left: 0 is nothing, ${mostLeft}+ is ${mostLeft} or more; ○ is done only by what makes do. What a loss changes is framed; worst first, and of equals what tells soonest by the brief and its school. Press a loss to see the whole kit without it.`}
     >
       <PillSwitch
         label="Across the board"
@@ -82,6 +84,7 @@ export function LossBoard({ view, asked }: LossBoardProps) {
             borderSpacing: 0,
             '& th': { textAlign: 'left', fontWeight: 600 },
             '& td, & thead th': { textAlign: 'center', padding: '3px 2px', minWidth: '52px' },
+            '& thead th': { verticalAlign: 'top' },
             '& tbody tr > *': { borderTop: '1px dotted var(--acorn-colors-border)' },
             '& th:first-of-type': {
               position: 'sticky',
@@ -104,6 +107,11 @@ export function LossBoard({ view, asked }: LossBoardProps) {
                     {column.name}
                   </Text>
                   <Ways left={leastOf(board.now, column)} before={null} />
+                  {makesDo(column) && (
+                    <Text fontSize="2xs" fontWeight="400" lineHeight="1.1" color="amber.fg">
+                      ○ makes do
+                    </Text>
+                  )}
                 </th>
               ))}
             </tr>
