@@ -18,6 +18,20 @@ const config = [
     },
   },
   {
+    files: ['src/core/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'VariableDeclarator > Identifier TSTypeReference[typeName.name="Record"] > TSTypeParameterInstantiation > TSStringKeyword:first-child',
+          message:
+            'A plain object that is asked with any text also answers to “constructor”: use byName.',
+        },
+      ],
+    },
+  },
+  {
     files: ['scripts/**', 'bin/**', '*.cjs'],
     rules: { 'no-console': 'off', '@typescript-eslint/no-require-imports': 'off' },
   },

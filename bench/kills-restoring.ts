@@ -22,7 +22,7 @@ export async function restoreUntilKilled(
 ): Promise<number> {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'acorn-restore-'));
   const bench = benchOfLots(kits, lots);
-  const zip = backUpOf(bench, []);
+  const zip = await backUpOf(bench, []);
   if (!zip.ok) throw new Error(zip.problem.message);
   const file = path.join(folder, 'back-up.zip');
   writeFileSync(file, zip.value);

@@ -18,7 +18,7 @@ import { openDatabase, type Database } from './database';
 import { demoOpensOn, loadDemo } from './demo';
 import { Keeper, type Kept } from './keeper';
 import { newId } from './new-id';
-import { keepPhotosIn } from './photos';
+import { dropPhotos, keepPhotosIn, unnamedPhotos } from './photos';
 import { keepPreferences, prefer } from './preferences';
 import { askToPersist } from './persist';
 import { named, whyFailed } from './why-failed';
@@ -139,11 +139,21 @@ async function openWith(
     return bad;
   }
   keeper = next;
-  const { bench, entries } = useBenchState.getState().history;
-  void keepPhotosIn(connection, bench, entries).catch(() => undefined);
+  keepPhotosIn(connection);
+  void tidyPhotos().catch(() => undefined);
   connectionKept = connection;
   stand({ state: 'open' });
   return null;
+}
+
+/** A picture that nothing names is dropped once nothing has named it for so long: the act that does may be under way. */
+const youngPhotoMs = 5 * 60_000;
+
+async function tidyPhotos(): Promise<void> {
+  const unnamed = await unnamedPhotos(useBenchState.getState().history);
+  if (unnamed.length === 0) return;
+  await new Promise((resolve) => setTimeout(resolve, youngPhotoMs));
+  await dropPhotos(unnamed, useBenchState.getState().history);
 }
 
 function stand(opening: Opening): void {

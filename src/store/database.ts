@@ -8,19 +8,11 @@ import {
 } from 'idb';
 import type { Currency } from '@/core/quantity';
 import type { Entry, History, Part, Parts } from '@/core/loadout';
-import {
-  benchWithParts,
-  byId,
-  changeBetween,
-  emptyBench,
-  historyOf,
-  parts,
-  swapsOf,
-} from '@/core/loadout';
+import { benchWithParts, byId, differingIn, emptyBench, historyOf, parts } from '@/core/loadout';
 import type { BadRecord } from './bad-record';
 
 /** What the database is now. A higher one was made by a newer program. */
-export const databaseVersion = 13;
+export const databaseVersion = 14;
 export const databaseName = 'vivid-acorn';
 
 /** Every part of a bench has a store of its own. */
@@ -148,6 +140,8 @@ const ladder: readonly Step[] = [
   loadoutsFilledIn,
   // And what the vehicle weighs; what is there anyhow, and where a piece was tried, an older program must not write over.
   loadoutsFilledIn,
+  // And acts that keep the fields they changed, and what the bench is called: an older program knows neither.
+  async () => undefined,
 ];
 
 /** Brings kits up to date, in all that keeps some, by a function which leaves what is there. */
@@ -241,11 +235,10 @@ export async function save(
     await writing.done.catch(() => undefined);
     return 'stale';
   }
-  const change = changeBetween(history.bench, next.bench);
   // Thousands of records at once: the transaction answers for them, not a promise of each.
   for (const part of parts) {
     const store = unwrap(writing.objectStore(part)) as IDBObjectStore;
-    for (const { id, after } of swapsOf(change, part))
+    for (const { id, after } of differingIn(part, history.bench, next.bench))
       if (after === null) store.delete(id);
       else store.put(after);
   }

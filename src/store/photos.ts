@@ -1,45 +1,62 @@
-import type { Bench, Entry } from '@/core/loadout';
+import { photosNamed, type Bench, type Entry } from '@/core/loadout';
 import type { Connection } from './connection';
 
 let connection: Connection | null = null;
 const inMemory = new Map<string, Blob>();
 
-/**
- * Keeps pictures beside the bench from now on, and drops those that no piece, no version, no round and no act that can be
- * undone names any more.
- */
-export async function keepPhotosIn(
-  opened: Connection | null,
-  bench: Bench,
-  entries: readonly Entry[],
-): Promise<void> {
+/** Keeps pictures beside the bench from now on. */
+export function keepPhotosIn(opened: Connection | null): void {
   connection = opened;
-  const named = namedIn(bench, entries);
+}
+
+/** What names pictures: a bench, and the acts that can be undone. */
+export interface NamingPhotos {
+  readonly bench: Bench;
+  readonly entries: readonly Entry[];
+}
+
+/**
+ * The pictures that no piece, no version, no round, no act that can be undone and no record that was set aside names. They
+ * may be young: a picture is kept before the act that names it is done, here or in another window.
+ */
+export async function unnamedPhotos(naming: NamingPhotos): Promise<readonly string[]> {
+  if (!connection) return [];
+  const [keys, aside] = await connection.use((database) =>
+    Promise.all([database.getAllKeys('photos'), database.getAll('aside')]),
+  );
+  const named = namedIn(naming);
+  for (const { record } of aside) namePhotosIn(record, named);
+  return keys.filter((key) => !named.has(key));
+}
+
+/** Drops those pictures of `before` that nothing names now either. */
+export async function dropPhotos(before: readonly string[], now: NamingPhotos): Promise<void> {
+  if (before.length === 0) return;
+  const unnamed = new Set(await unnamedPhotos(now));
   await connection?.use(async (database) => {
-    for (const key of await database.getAllKeys('photos')) {
-      if (!named.has(key)) await database.delete('photos', key);
-    }
+    for (const key of before) if (unnamed.has(key)) await database.delete('photos', key);
   });
 }
 
-function namedIn(bench: Bench, entries: readonly Entry[]): ReadonlySet<string> {
-  const named = new Set<string>();
-  const name = (gear: { readonly photo: string | null } | null) => {
-    if (gear?.photo) named.add(gear.photo);
-  };
-  bench.shelf.forEach(name);
-  for (const { gear } of bench.versions.values()) gear.forEach(name);
-  for (const { lines } of bench.rounds.values()) lines.forEach(name);
+function namedIn({ bench, entries }: NamingPhotos): Set<string> {
+  const named = photosNamed(bench);
   for (const { change } of entries) {
-    for (const { before, after } of change.gear) [before, after].forEach(name);
-    for (const { before, after } of change.versions) {
-      for (const version of [before, after]) version?.gear.forEach(name);
-    }
-    for (const { before, after } of change.rounds) {
-      for (const round of [before, after]) round?.lines.forEach(name);
-    }
+    for (const list of [change.gear, change.versions, change.rounds]) namePhotosIn(list, named);
   }
   return named;
+}
+
+/**
+ * Adds the pictures that a value names, whatever it is: a record that was set aside may be of any shape, and an act may keep
+ * the field alone.
+ */
+function namePhotosIn(value: unknown, named: Set<string>): void {
+  if (typeof value !== 'object' || value === null) return;
+  const isOfField = 'field' in value && value.field === 'photo';
+  for (const [field, inner] of Object.entries(value)) {
+    if (typeof inner !== 'string') namePhotosIn(inner, named);
+    else if (field === 'photo' || isOfField) named.add(inner);
+  }
 }
 
 /** Keeps a picture under an id. It is on the disk before this resolves, where there is one. */

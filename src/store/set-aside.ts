@@ -4,7 +4,8 @@ import type { Database } from './database';
 
 /**
  * Takes a bad record out of the bench’s way, in one transaction: it stays in the database among those set aside, as it
- * was. Placements of gear that is set aside leave their kits, and what was in them is laid on the mat.
+ * was. Placements of gear that is set aside leave their kits, and what was in them is laid on the mat. Nothing can be undone
+ * then.
  */
 export async function setAside(database: Database, bad: BadRecord): Promise<void> {
   const { part, key, why } = bad;
@@ -14,16 +15,14 @@ export async function setAside(database: Database, bad: BadRecord): Promise<void
   const store = writing.objectStore(part);
   const record: unknown = await store.get(key as never);
   await writing.objectStore('aside').put({ part, key, why, record }, `${part} ${key}`);
+  // What can be undone hangs together: with one record gone, acts lead from what was to nowhere.
+  await writing.objectStore('entries').clear();
   if (part === 'about') {
     await store.put({ revision: 1, currency: 'EUR', cursor: 0 } as never, 'bench' as never);
-    await writing.objectStore('entries').clear();
-  } else if (part === 'entries') {
-    // What can be undone hangs together: without one act, those beside it lead nowhere.
-    await writing.objectStore('entries').clear();
+  } else {
+    if (part !== 'entries') await store.delete(key as never);
     const about = await writing.objectStore('about').get('bench');
     if (about) await writing.objectStore('about').put({ ...about, cursor: 0 }, 'bench');
-  } else {
-    await store.delete(key as never);
   }
   if (part === 'gear' || part === 'loadouts') {
     const loadouts = writing.objectStore('loadouts');

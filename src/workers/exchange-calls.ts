@@ -87,7 +87,7 @@ export function callBackUp(
 ): Call<Outcome<Uint8Array<ArrayBuffer>>> {
   return besideOrHere(
     exchange.call((remote) => remote.backUp(bench, pictures)),
-    async () => (await work()).backUp(bench, pictures) as Promise<Outcome<Uint8Array<ArrayBuffer>>>,
+    async () => (await work()).backUp(bench, pictures),
   );
 }
 

@@ -18,6 +18,8 @@ import { cancel, inSlices } from './slices';
 /** A back-up that was read: what restoring it does, and the pictures that go with it. */
 export interface RestoringFrom extends Restoring {
   readonly pictures: readonly Picture[];
+  /** How many pictures it names that are not in it. */
+  readonly missingPictures: number;
 }
 
 /** What the page can ask of files and tables, beside it or on it. A call that was cancelled gives null. */
@@ -61,16 +63,17 @@ export const exchangeWork = {
   },
 
   /** All of the bench as a zip. */
-  backUp(bench: Bench, pictures: readonly Picture[]): Promise<Outcome<Uint8Array>> {
-    return Promise.resolve(backUpOf(bench, pictures));
+  backUp(bench: Bench, pictures: readonly Picture[]): Promise<Outcome<Uint8Array<ArrayBuffer>>> {
+    return backUpOf(bench, pictures);
   },
 
   /** What a zip holds, and what restoring it would change. */
-  restoring(zip: Uint8Array, bench: Bench): Promise<Outcome<RestoringFrom>> {
-    const read = readBackUpZip(zip);
-    if (!read.ok) return Promise.resolve(read);
-    const plan = restoring(bench, read.value.bench, newId);
-    return Promise.resolve(plan.ok ? done({ ...plan.value, pictures: read.value.pictures }) : plan);
+  async restoring(zip: Uint8Array, bench: Bench): Promise<Outcome<RestoringFrom>> {
+    const read = await readBackUpZip(zip);
+    if (!read.ok) return read;
+    const { bench: backUp, ...ofPictures } = read.value;
+    const plan = restoring(bench, backUp, newId);
+    return plan.ok ? done({ ...plan.value, ...ofPictures }) : plan;
   },
 
   route(bytes: Uint8Array): Promise<Outcome<ReadRoute>> {

@@ -2,7 +2,8 @@ import 'fake-indexeddb/auto';
 import { emptyBench, type Entry } from '@/core/loadout';
 import { Connection } from '@/store/connection';
 import { openDatabase, type Database } from '@/store/database';
-import { keepPhoto, keepPhotosIn, photoOf } from '@/store/photos';
+import { dropPhotos, keepPhoto, keepPhotosIn, photoOf, unnamedPhotos } from '@/store/photos';
+import { setAside } from '@/store/set-aside';
 import { benchOf, gear, kit } from '../support/benches';
 
 let nextName = 0;
@@ -33,18 +34,17 @@ function entry(change: Partial<Entry['change']>): Entry {
 describe('pictures of gear', () => {
   it('are on the disk once they are kept, and are there for the next window', async () => {
     const { database, connection } = await opened();
-    await keepPhotosIn(connection, emptyBench, []);
+    keepPhotosIn(connection);
     await keepPhoto('one', picture('first'));
     expect(await database.getAllKeys('photos')).toEqual(['one']);
-    const next = benchOf([gear('pot', { photo: 'one' })], []);
-    await keepPhotosIn(new Connection(() => Promise.resolve(database)), next, []);
+    keepPhotosIn(new Connection(() => Promise.resolve(database)));
     expect((await photoOf('one'))!.type).toBe('image/png');
     expect(await photoOf('another')).toBeUndefined();
   });
 
   it('are dropped once neither a piece, nor a version, nor an act names them', async () => {
     const { database, connection } = await opened();
-    await keepPhotosIn(connection, emptyBench, []);
+    keepPhotosIn(connection);
     for (const id of ['piece', 'version', 'before', 'after', 'put-away', 'nobody']) {
       await keepPhoto(id, picture(id));
     }
@@ -79,7 +79,9 @@ describe('pictures of gear', () => {
         ],
       }),
     ];
-    await keepPhotosIn(connection, bench, entries);
+    const naming = { bench, entries };
+    expect(await unnamedPhotos(naming)).toEqual(['nobody']);
+    await dropPhotos(['nobody', 'piece'], naming);
     expect(await database.getAllKeys('photos')).toEqual([
       'after',
       'before',
@@ -89,8 +91,29 @@ describe('pictures of gear', () => {
     ]);
   });
 
+  it('are left where they came a moment ago: the act that names them may be under way', async () => {
+    const { database, connection } = await opened();
+    keepPhotosIn(connection);
+    await keepPhoto('being-restored', picture('1'));
+    const before = await unnamedPhotos({ bench: emptyBench, entries: [] });
+    expect(before).toEqual(['being-restored']);
+    await keepPhoto('younger', picture('2'));
+    const restored = benchOf([gear('pot', { photo: 'being-restored' })], []);
+    await dropPhotos(before, { bench: restored, entries: [] });
+    expect(await database.getAllKeys('photos')).toEqual(['being-restored', 'younger']);
+  });
+
+  it('stay with a piece that is set aside', async () => {
+    const { database, connection } = await opened();
+    keepPhotosIn(connection);
+    await keepPhoto('of-pot', picture('pot'));
+    await database.put('gear', { ...gear('pot', { photo: 'of-pot' }), massG: Number.NaN });
+    await setAside(database, { part: 'gear', key: 'pot', name: 'pot', why: 'Its mass is none.' });
+    expect(await unnamedPhotos({ bench: emptyBench, entries: [] })).toEqual([]);
+  });
+
   it('live in memory where the browser has no storage', async () => {
-    await keepPhotosIn(null, emptyBench, []);
+    keepPhotosIn(null);
     const kept = picture('in memory');
     await keepPhoto('one', kept);
     expect(await photoOf('one')).toBe(kept);
@@ -98,7 +121,7 @@ describe('pictures of gear', () => {
 
   it('are told of when they cannot be kept', async () => {
     const { database, connection } = await opened();
-    await keepPhotosIn(connection, emptyBench, []);
+    keepPhotosIn(connection);
     database.close();
     await expect(keepPhoto('one', picture('late'))).rejects.toThrow();
   });

@@ -1,3 +1,4 @@
+import { byName } from '../quantity';
 import type { Complaint } from '../gear';
 
 /** What one kind is for among complaints. */
@@ -14,7 +15,7 @@ const always = Infinity;
  * What each kind serves against, and how often (own planning values, to the safe side): no doses, which are a doctor’s; allergy
  * tablets never answer a grave allergy, and no cloth heavy bleeding.
  */
-export const aids: Readonly<Record<string, readonly Aid[]>> = {
+export const aids = byName<readonly Aid[]>({
   'first-aid-pouch': [
     aid('small cut', 10),
     aid('blister', 4),
@@ -63,7 +64,7 @@ export const aids: Readonly<Record<string, readonly Aid[]>> = {
   'summer-bag': [aid('cold', 1)],
   'winter-bag': [aid('cold', 1)],
   'hand-warmer': [aid('cold', 1)],
-};
+});
 
 /** Kinds that help nobody in hands that were not trained. */
 export const needsTraining: ReadonlySet<string> = new Set([

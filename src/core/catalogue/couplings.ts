@@ -1,3 +1,5 @@
+import { byName } from '../quantity';
+
 /**
  * What couples with what, by kind, in sizes: a thread, a valve, a plug. What one piece takes another has to have. Sizes are the
  * common ones; one’s own piece may differ, so that it is tried before it is counted on.
@@ -26,7 +28,7 @@ const chargedByCable = { takes: ['USB-C cable'] } as const;
 const bank = { has: ['USB-A socket', 'USB-C socket'], takes: ['USB-C cable'] } as const;
 const canister = { has: ['screw valve of a gas canister'] } as const;
 
-export const couplings: Readonly<Record<string, Couplings>> = {
+export const couplings = byName<Couplings>({
   filter: { takes: ['bottle thread 28 mm'] },
   'thin-bottle': { has: ['bottle thread 28 mm'] },
   'soft-bottle': { has: ['bottle thread 28 mm'] },
@@ -54,4 +56,4 @@ export const couplings: Readonly<Record<string, Couplings>> = {
   'satellite-messenger': chargedByCable,
   'tyre-pump': { takes: ['12 V socket', 'car tyre valve'] },
   'hand-pump': { takes: ['bicycle tyre valve'] },
-};
+});

@@ -1,10 +1,11 @@
+import { byName } from '../quantity';
 import type { Cavity, Closure, Silhouette } from '../gear';
 
 /**
  * What each kind carries at most over all its cavities, in g (own planning values: what its straps and seams are usually sold
  * for, to the safe side).
  */
-export const mostLoads: Readonly<Record<string, number>> = {
+export const mostLoads = byName<number>({
   'belt-pouch': 1500,
   'utility-pouch': 1500,
   'leather-belt-pouch': 2000,
@@ -33,13 +34,13 @@ export const mostLoads: Readonly<Record<string, number>> = {
   'vehicle-crate': 35_000,
   'food-hang-bag': 8000,
   'ammo-box': 20_000,
-};
+});
 
 /**
  * What bears when something hangs on it, in newtons at most: accessory pieces by what they are usually stamped with, rated ones
  * by their standard (EN 12275 for locking carabiners, EN 566 for slings), vehicles’ by the label of a common one.
  */
-export const bears: Readonly<Record<string, number>> = {
+export const bears = byName<number>({
   carabiner: 500,
   'climbing-carabiner': 20_000,
   'rated-sling': 22_000,
@@ -51,16 +52,16 @@ export const bears: Readonly<Record<string, number>> = {
   'tow-strap': 50_000,
   shackle: 32_000,
   'tarp-clips': 100,
-};
+});
 
 /** What is built in, and into what: they stand nowhere else, weigh the kit nothing, and do not float by themselves. */
-export const builtInto: Readonly<Record<string, 'vehicle' | 'house'>> = {
+export const builtInto = byName<'vehicle' | 'house'>({
   'car-boot': 'vehicle',
   'seat-side': 'vehicle',
   'seat-gap': 'vehicle',
   'car-cabin': 'vehicle',
   'bed-drawer': 'house',
-};
+});
 
 /** What is opened, by how a kind is drawn; what a single kind does otherwise is named below. */
 const bySilhouette: Partial<Readonly<Record<Silhouette, Closure>>> = {
@@ -82,7 +83,7 @@ const bySilhouette: Partial<Readonly<Record<Silhouette, Closure>>> = {
   bucket: 'flap',
 };
 
-const byKind: Readonly<Record<string, Closure>> = {
+const byKind = byName<Closure>({
   barrel: 'buckle',
   'big-barrel': 'buckle',
   'ammo-box': 'buckle',
@@ -96,28 +97,28 @@ const byKind: Readonly<Record<string, Closure>> = {
   'folding-bucket': 'none',
   'canteen-cup': 'none',
   'refuse-bags': 'none',
-};
+});
 
 /** Cavities that are open, or opened otherwise than the rest of their piece. */
-const byCavity: Readonly<Record<string, Closure>> = {
+const byCavity = byName<Closure>({
   left: 'none',
   right: 'none',
   sleeve: 'none',
   loops: 'none',
-};
+});
 
 /** How a cavity of a kind is opened; null where nobody says. */
 export function closureOf(kindId: string, silhouette: Silhouette, cavity: Cavity): Closure | null {
   if (cavity.closure !== null) return cavity.closure;
   const isPack = silhouette === 'pack';
-  if (isPack && cavity.id === 'main' && !(kindId in byKind))
+  if (isPack && cavity.id === 'main' && !byKind.has(kindId))
     return kindId.startsWith('pack') ? 'buckle' : 'zip';
-  if (isPack && byCavity[cavity.id]) return byCavity[cavity.id]!;
-  return byKind[kindId] ?? bySilhouette[silhouette] ?? null;
+  if (isPack && byCavity.get(cavity.id)) return byCavity.get(cavity.id)!;
+  return byKind.get(kindId) ?? bySilhouette[silhouette] ?? null;
 }
 
 /** What is done before it goes along, by kind: what else is found broken, wet or switched on when it is wanted. */
-export const readyings: Readonly<Record<string, readonly string[]>> = {
+export const readyings = byName<readonly string[]>({
   headlamp: ['a cell turned round or the switch locked', 'contacts clean'],
   'headlamp-aa': ['a cell turned round or the switch locked', 'contacts clean'],
   'headlamp-cr123a': ['switch locked'],
@@ -145,10 +146,10 @@ export const readyings: Readonly<Record<string, readonly string[]>> = {
   phone: ['charged', 'maps kept in it'],
   'satellite-messenger': ['charged', 'contract running'],
   'first-aid-pouch': ['gloves on top'],
-};
+});
 
 /** How a kind is tried, and what passes. */
-export const trials: Readonly<Record<string, readonly string[]>> = {
+export const trials = byName<readonly string[]>({
   'steel-bottle': ['filled four hours on its side: dry outside, no taste'],
   'plastic-bottle': ['filled four hours on its side: dry outside, no taste'],
   'water-bag': ['filled four hours: dry outside'],
@@ -178,10 +179,10 @@ export const trials: Readonly<Record<string, readonly string[]>> = {
   whistle: ['heard across a field'],
   headlamp: ['lit for an hour'],
   radio: ['answered from where it will be used'],
-};
+});
 
 /** The steps that lamps are usually switched between, in lumens: how long each lasts follows from the light they hold. */
-export const lampSteps: Readonly<Record<string, readonly number[]>> = {
+export const lampSteps = byName<readonly number[]>({
   headlamp: [20, 100, 200],
   'headlamp-aa': [20, 80, 150],
   'headlamp-cr123a': [20, 120, 300],
@@ -195,7 +196,7 @@ export const lampSteps: Readonly<Record<string, readonly number[]>> = {
   'crank-torch': [15],
   'solar-lantern': [20, 60],
   phone: [40],
-};
+});
 
 /** What is heard from afar in use or in the pack (own judgement). */
 export const noisy: readonly string[] = [

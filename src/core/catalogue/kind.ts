@@ -114,10 +114,10 @@ export function kind(
     failsIn: doesNotWorkIn(id),
     care,
     cautions: [...cautions, ...handledSo(id)],
-    bearsN: bears[id] ?? null,
-    mostLoadG: mostLoads[id] ?? null,
-    ready: readyings[id] ?? [],
-    trial: trials[id] ?? [],
+    bearsN: bears.get(id) ?? null,
+    mostLoadG: mostLoads.get(id) ?? null,
+    ready: readyings.get(id) ?? [],
+    trial: trials.get(id) ?? [],
   };
 }
 

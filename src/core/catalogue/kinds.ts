@@ -9,7 +9,7 @@ import {
   type Gear,
   type JobId,
 } from '../gear';
-import { tenths } from '../quantity';
+import { byName, tenths } from '../quantity';
 import { builtInto } from './handling';
 import type { Kind } from './kind';
 import { body } from './kinds/body';
@@ -40,15 +40,15 @@ export const kinds: readonly Kind[] = [
 ];
 
 /** Those that can be got: what is built into a vehicle or a house is there or not. */
-export const kindsToGet: readonly Kind[] = kinds.filter(({ id }) => !(id in builtInto));
+export const kindsToGet: readonly Kind[] = kinds.filter(({ id }) => !builtInto.has(id));
 
 const kindById: ReadonlyMap<string, Kind> = new Map(kinds.map((kind) => [kind.id, kind]));
 
 /** Kinds that had another id: benches name the old one for ever. */
-const renamed: Readonly<Record<string, string>> = { 'road-flares': 'warning-lamp' };
+const renamed = byName<string>({ 'road-flares': 'warning-lamp' });
 
 export function kindOf(id: string): Kind | undefined {
-  return kindById.get(renamed[id] ?? id);
+  return kindById.get(renamed.get(id) ?? id);
 }
 
 /** One owned piece of a kind with the kind's figures, all of them marked as typical. */

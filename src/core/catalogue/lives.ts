@@ -1,3 +1,4 @@
+import { byName } from '../quantity';
 import type { Gear, JobId } from '../gear';
 
 /** How long something keeps once it was filled or opened, in days (own planning values, to the safe side; its label comes first). */
@@ -18,7 +19,7 @@ function opened(openedDays: number): Lives {
   return { ...untold, openedDays };
 }
 
-const livesByKind: Readonly<Record<string, Lives>> = {
+const livesByKind = byName<Lives>({
   'water-can': filled(halfAYear),
   'folding-water-can': filled(halfAYear),
   'water-drum': filled(halfAYear),
@@ -53,11 +54,11 @@ const livesByKind: Readonly<Record<string, Lives>> = {
   'hand-gel': opened(halfAYear),
   'wet-wipes': opened(90),
   'char-cloth': opened(365),
-};
+});
 
 /** How long a piece keeps once it was filled or opened, by its kind. */
 export function livesOf({ kind }: Pick<Gear, 'kind'>): Lives {
-  return (kind !== null && livesByKind[kind]) || untold;
+  return (kind !== null && livesByKind.get(kind)) || untold;
 }
 
 /** What keeps shorter the warmer it lies. */

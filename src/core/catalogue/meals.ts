@@ -1,7 +1,7 @@
+import { byName } from '../quantity';
+
 /** Hot water that one portion takes, and how many portions one full piece of the kind makes (own planning values). */
-export const boilsPerPortion: Readonly<
-  Record<string, { readonly mL: number; readonly portions: number }>
-> = {
+export const boilsPerPortion = byName<{ readonly mL: number; readonly portions: number }>({
   'trail-meal': { mL: 400, portions: 1 },
   rice: { mL: 300, portions: 5 },
   oats: { mL: 250, portions: 6 },
@@ -9,7 +9,7 @@ export const boilsPerPortion: Readonly<
   'instant-soup': { mL: 250, portions: 1 },
   'infant-milk': { mL: 150, portions: 13 },
   tea: { mL: 250, portions: 12 },
-};
+});
 
 /** Kinds that are a meal by themselves or with hot water; what else is eaten is counted in kcal alone. */
 export const meals: ReadonlySet<string> = new Set([

@@ -1,22 +1,24 @@
+import { byName } from '../quantity';
+
 /** What people wear in a size of their own. */
 export type WornAs = 'shoe' | 'glove';
 
-const kindsWornAs: Readonly<Record<string, WornAs>> = {
+const kindsWornAs = byName<WornAs>({
   boots: 'shoe',
   trainers: 'shoe',
   'camp-shoes': 'shoe',
   gloves: 'glove',
   'warm-mitts': 'glove',
-};
+});
 
 /** The kinds that are worn so. */
 export function kindsWorn(worn: WornAs): readonly string[] {
-  return Object.keys(kindsWornAs).filter((kind) => kindsWornAs[kind] === worn);
+  return [...kindsWornAs].flatMap(([kind, as]) => (as === worn ? [kind] : []));
 }
 
 /** What pieces of a kind are worn as; null where no size of a person matters. */
 export function wornAs(kind: string | null): WornAs | null {
-  return (kind !== null && kindsWornAs[kind]) || null;
+  return (kind !== null && kindsWornAs.get(kind)) || null;
 }
 
 /** Sizes that are believed: European ones of shoes, from a child’s on; of gloves by the round of the hand in inches. */
@@ -26,7 +28,7 @@ const believed: Readonly<Record<WornAs, readonly [least: number, most: number]>>
 };
 
 /** Gloves by letters, as makers’ tables mostly have them. */
-const byLetters: Readonly<Record<string, number>> = { xs: 6, s: 7, m: 8, l: 9, xl: 10, xxl: 11 };
+const byLetters = byName<number>({ xs: 6, s: 7, m: 8, l: 9, xl: 10, xxl: 11 });
 
 /** Whether a bare number behind what is worn so is rather a size than a count: `boots 43`, `gloves 9`. */
 export function isWornSize(worn: WornAs, figure: number): boolean {
@@ -52,7 +54,7 @@ export function wornSizeIn(worn: WornAs, name: string): number | null {
   }
   const letters =
     worn === 'glove' ? /(?<!\p{L})(x{0,2}[sl]|m)$/iu.exec(name.trim())?.[1] : undefined;
-  return letters === undefined ? null : (byLetters[letters.toLowerCase()] ?? null);
+  return letters === undefined ? null : (byLetters.get(letters.toLowerCase()) ?? null);
 }
 
 /** Whether what is of one size fits who wears another: half a size less, and one more with thicker socks (own). */

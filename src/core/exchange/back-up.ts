@@ -1,34 +1,31 @@
-import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { backUpSays } from '../refusals/back-ups';
 import { done, refused, type Outcome } from '../quantity';
-import { isId } from '../gear';
 import {
   apply,
   emptyBench,
   entriesOf,
   parts,
+  photosNamed,
   type Bench,
   type Command,
   type Part,
 } from '../loadout';
-import { bytesOfBase64, inBase64 } from './base64';
 import { bringIn } from './bring-in';
 import { inMb, mostBytes } from './limits';
-import { mostPictureLetters, pictureTypes, type Picture } from './picture';
+import { mostPictureBytes, pictureTypes, type Picture, type PictureType } from './picture';
 import { readBackUp } from './read';
 import { isSame } from './same';
 import { writtenFile } from './write';
+import { filesOfZip, whyTooLong, zipOf, type ZippedFile } from './zip';
 
-/** The largest zip that is opened, the most that it may unpack to, and the most files in it. */
+/** The largest zip that is opened, the most that is unpacked of it, and the most files in it. */
 export const mostZipBytes = 1024 * 1024 * 1024;
 const mostUnpacked = 1536 * 1024 * 1024;
 const mostEntries = 60_000;
-const mostPictureBytes = (mostPictureLetters / 4) * 3;
 
 const benchFile = 'bench.json';
-const picturesFolder = 'pictures/';
 
-const endings: Readonly<Record<Picture['type'], string>> = {
+const endings: Readonly<Record<PictureType, string>> = {
   'image/webp': 'webp',
   'image/png': 'png',
   'image/jpeg': 'jpg',
@@ -38,80 +35,86 @@ const endings: Readonly<Record<Picture['type'], string>> = {
  * All of a bench as one zip: the bench in the open format, and each picture as a file of its own that any program shows.
  * What is written was read back before.
  */
-export function backUpOf(bench: Bench, pictures: readonly Picture[]): Outcome<Uint8Array> {
+export async function backUpOf(
+  bench: Bench,
+  pictures: readonly Picture[],
+): Promise<Outcome<Uint8Array<ArrayBuffer>>> {
   const text = writtenFile(bench);
   if (!text.ok) return text;
-  const files: Zippable = { [benchFile]: [strToU8(text.value), { level: 6 }] };
-  for (const { id, type, data } of pictures) {
-    // A picture is packed as tight as it gets already.
-    files[`${picturesFolder}${id}.${endings[type]}`] = [bytesOfBase64(data), { level: 0 }];
-  }
-  return done(zipSync(files));
+  const zip = await zipOf(
+    new Map([[benchFile, text.value]]),
+    new Map(pictures.map(({ id, type, bytes }) => [pictureFile(id, type), bytes])),
+  );
+  return done(zip);
 }
 
-/** A back-up as it is read: the bench and the pictures that were in it. */
+function pictureFile(id: string, type: PictureType): string {
+  return `pictures/${id}.${endings[type]}`;
+}
+
+/** A back-up as it is read: the bench, and those pictures of it that were in it. */
 export interface ReadBackUp {
   readonly bench: Bench;
   readonly pictures: readonly Picture[];
+  /** How many pictures the bench names that are not in it. */
+  readonly missingPictures: number;
 }
 
 /**
- * Reads a back-up. Refuses, and says why, what is no zip or one from elsewhere, and what says of itself that it unpacks to
- * more than a bench can be: nothing is unpacked before that is looked at.
+ * Reads a back-up: first its bench, then the pictures that this bench names, and nothing else that is in it. Refuses, and
+ * says why, what is no zip or one from elsewhere, what is damaged, and what says that it unpacks to more than a bench can be.
  */
-export function readBackUpZip(zip: Uint8Array): Outcome<ReadBackUp> {
+export async function readBackUpZip(zip: Uint8Array): Promise<Outcome<ReadBackUp>> {
   if (zip.length > mostZipBytes) {
     return refused(backUpSays.zipTooLarge(inMb(zip.length), inMb(mostZipBytes)));
   }
-  const sizes = new Map<string, number>();
-  let why: string | null = null;
-  let entries = 0;
-  let sum = 0;
-  let files: Record<string, Uint8Array>;
-  try {
-    files = unzipSync(zip, {
-      filter: ({ name, originalSize }) => {
-        entries += 1;
-        if (why !== null) return false;
-        if (entries > mostEntries) {
-          why = backUpSays.tooManyEntries(mostEntries);
-          return false;
-        }
-        const most = name === benchFile ? mostBytes : mostPictureBytes;
-        if (name !== benchFile && pictureIn(name) === null) return false;
-        sum += originalSize;
-        if (originalSize > most || sum > mostUnpacked) {
-          const limit = originalSize > most ? most : mostUnpacked;
-          why = backUpSays.unpacksTooLarge(name, inMb(Math.max(originalSize, sum)), inMb(limit));
-          return false;
-        }
-        sizes.set(name, originalSize);
-        return true;
-      },
-    });
-  } catch {
-    return refused(backUpSays.noZip());
-  }
-  if (why !== null) return refused(why);
-  const bench = files[benchFile];
-  if (!bench) return refused(backUpSays.noBackUp());
-  for (const [name, bytes] of Object.entries(files)) {
-    if (bytes.length !== sizes.get(name)) return refused(backUpSays.notAsLong(name));
-  }
-  const read = readBackUp(strFromU8(bench));
+  const found = await filesOfZip(zip, mostEntries);
+  if (!found.ok) return found;
+  const files = found.value;
+  const text = await benchTextIn(files.get(benchFile));
+  if (!text.ok) return text;
+  const read = readBackUp(text.value);
   if (!read.ok) return read;
-  const pictures = Object.entries(files).flatMap(([name, bytes]) => {
-    const picture = pictureIn(name);
-    return picture === null ? [] : [{ ...picture, data: inBase64(bytes) }];
-  });
-  return done({ bench: read.value.bench, pictures: [...read.value.pictures, ...pictures] });
+  const { bench } = read.value;
+  const named = [...photosNamed(bench)];
+  const inIt = named
+    .flatMap((id) => pictureTypes.map((type) => ({ id, type })))
+    .flatMap(({ id, type }) => {
+      const file = files.get(pictureFile(id, type));
+      return file ? [{ id, type, file }] : [];
+    });
+  const sum = inIt.reduce((bytes, { file }) => bytes + file.size, 0);
+  if (sum > mostUnpacked) {
+    return refused(backUpSays.picturesTooLarge(inMb(sum), inMb(mostUnpacked)));
+  }
+  const pictures = [...read.value.pictures];
+  for (const { id, type, file } of inIt) {
+    const bytes = await unpackedUpTo(file, mostPictureBytes);
+    if (!bytes.ok) return bytes;
+    pictures.push({ id, type, bytes: bytes.value });
+  }
+  const have = new Set(pictures.map(({ id }) => id));
+  const missingPictures = named.filter((id) => !have.has(id)).length;
+  return done({ bench, pictures, missingPictures });
 }
 
-/** The picture that a file of a zip is, by its name; null where it is none. */
-function pictureIn(name: string): Pick<Picture, 'id' | 'type'> | null {
-  const [, id, ending] = /^pictures\/([^/.]+)\.([a-z]+)$/.exec(name) ?? [];
-  const type = pictureTypes.find((each) => endings[each] === ending);
-  return id !== undefined && type && isId(id) ? { id, type } : null;
+async function benchTextIn(file: ZippedFile | undefined): Promise<Outcome<string>> {
+  if (!file) return refused(backUpSays.noBackUp());
+  const bytes = await unpackedUpTo(file, mostBytes);
+  if (!bytes.ok) return bytes;
+  try {
+    return done(new TextDecoder('utf-8', { fatal: true }).decode(bytes.value));
+  } catch {
+    return refused(backUpSays.damagedInIt(file.name));
+  }
+}
+
+async function unpackedUpTo(
+  file: ZippedFile,
+  most: number,
+): Promise<Outcome<Uint8Array<ArrayBuffer>>> {
+  const why = whyTooLong(file, most);
+  return why === null ? file.unpacked() : refused(why);
 }
 
 /** What restoring a back-up would do to one part of the bench. */

@@ -1,3 +1,4 @@
+import { byName } from '../quantity';
 import { asTheTableSays } from '../brief';
 import { kindOf } from '../catalogue';
 import { noKeeping, type Cavity, type Demand, type Supply } from '../gear';
@@ -19,10 +20,10 @@ export function fileFromEarlyVersion3(file: unknown): unknown {
   };
 }
 
-const tierNow: Readonly<Record<string, string>> = {
+const tierNow = byName<string>({
   'front line': 'main',
   'hand-me-down': 'backup',
-};
+});
 
 /**
  * Gear with what has come since: its care, harms and cautions are those of its kind, and so are the sorts and facts of
@@ -46,7 +47,7 @@ export function gearFromEarlyVersion3(gear: unknown): unknown {
     care,
     cautions,
     ...gear,
-    ...(typeof gear.tier === 'string' && { tier: tierNow[gear.tier] ?? gear.tier }),
+    ...(typeof gear.tier === 'string' && { tier: tierNow.get(gear.tier) ?? gear.tier }),
     ...('lots' in gear && {
       lots: eachOf(gear.lots, (lot) => (isEntry(lot) ? { kit: null, amiss: null, ...lot } : lot)),
     }),
@@ -97,13 +98,15 @@ export function versionFromEarlyVersion3(version: unknown): unknown {
   };
 }
 
-/** An act that was kept for undo. */
+/** An act that was kept for undo. Where it keeps fields alone, it is of now. */
 export function entryFromEarlyVersion3(entry: unknown): unknown {
   if (!isEntry(entry) || !isEntry(entry.change)) return entry;
   const { change } = entry;
   const swapped = (values: unknown, brought: (value: unknown) => unknown) =>
     eachOf(values, (swap) =>
-      isEntry(swap) ? { ...swap, before: brought(swap.before), after: brought(swap.after) } : swap,
+      isEntry(swap) && !('fields' in swap)
+        ? { ...swap, before: brought(swap.before), after: brought(swap.after) }
+        : swap,
     );
   return {
     ...entry,

@@ -1,5 +1,5 @@
 import { done, type Outcome } from '../quantity';
-import type { Bench } from '../loadout';
+import { photosNamed, type Bench } from '../loadout';
 import { bringIn, differs, type BringIn } from './bring-in';
 import type { Picture } from './picture';
 import { readingFile, type ReadingProgress } from './read';
@@ -10,6 +10,7 @@ export interface FilePlans {
   readonly replaceMine: BringIn;
   /** The kits of the file, by their ids there. */
   readonly kits: readonly string[];
+  /** Those that gear, versions or rounds of it name. */
   readonly pictures: readonly Picture[];
 }
 
@@ -21,7 +22,9 @@ export function* plansFor(
 ): Generator<ReadingProgress, Outcome<FilePlans>> {
   const read = yield* readingFile(text);
   if (!read.ok) return read;
-  const { bench: file, pictures } = read.value;
+  const { bench: file } = read.value;
+  const named = photosNamed(file);
+  const pictures = read.value.pictures.filter(({ id }) => named.has(id));
   const keepBoth = bringIn(bench, file, 'keep both', newId);
   const replaceMine = differs(keepBoth) ? bringIn(bench, file, 'replace mine', newId) : keepBoth;
   return done({ keepBoth, replaceMine, kits: [...file.loadouts.keys()], pictures });

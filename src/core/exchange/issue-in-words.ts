@@ -1,5 +1,5 @@
 import type * as v from 'valibot';
-import { refused, shown, type Outcome } from '../quantity';
+import { byName, refused, shown, type Outcome } from '../quantity';
 import { atField, fieldSays } from '../refusals/files';
 
 /** The first thing that a schema has against a value, in words that name the field below `within`. */
@@ -29,13 +29,13 @@ function isUnknown({ type, expected }: v.BaseIssue<unknown>): boolean {
   return type === 'strict_object' && expected === 'never';
 }
 
-const typeNames: Readonly<Record<string, string>> = {
+const typeNames = byName<string>({
   number: 'a number',
   string: 'a text',
   boolean: 'true or false',
   Array: 'a list',
   Object: 'an object',
-};
+});
 
 /** Longer lists of what is allowed are cut to those that start most like what was given. */
 const mostChoices = 9;
@@ -50,7 +50,7 @@ function mustBe(issue: v.BaseIssue<unknown>): string {
   const expected = issue.expected ?? 'something else';
   const choices = expected.replace(/^\((.*)\)$/, '$1').split(' | ');
   if (choices.length <= mostChoices) {
-    return choices.map((part) => typeNames[part] ?? part).join(' or ');
+    return choices.map((part) => typeNames.get(part) ?? part).join(' or ');
   }
   const given = JSON.stringify(issue.input) ?? '';
   const like = [...choices].sort(

@@ -22,7 +22,7 @@ import { parseJson } from './json-text';
 import { whyTooLarge } from './limits';
 import { fileFromEarlyVersion3 } from './early-version-3';
 import { fileFromVersion1, fileFromVersion2, newerFieldIn } from './migrate';
-import type { Picture } from './picture';
+import { pictureOf, type Picture } from './picture';
 import {
   envelopeSchema,
   fileParts,
@@ -161,7 +161,7 @@ function* hangingTogether(
     const at = file.loadouts.findIndex(({ id }) => id === problem.kit);
     return refusedAt(`loadouts[${at}].${problem.field}`, problem.message);
   }
-  return done({ bench, pictures: file.pictures });
+  return done({ bench, pictures: file.pictures.map(pictureOf) });
 }
 
 /** A want of gear that is not on the shelf. */

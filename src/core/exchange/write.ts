@@ -3,7 +3,7 @@ import { done, refused, type Outcome } from '../quantity';
 import type { Gear } from '../gear';
 import { entriesOf, parts, type Bench } from '../loadout';
 import { inMb, mostBytes } from './limits';
-import type { Picture } from './picture';
+import { writtenPicture, type Picture } from './picture';
 import { readBackUp } from './read';
 import { isSame } from './same';
 import { formatName, formatVersion } from './schema';
@@ -29,7 +29,7 @@ export function writeFile(bench: Bench, pictures: readonly Picture[] = []): stri
     rounds: inOrder(bench.rounds),
     wants: inOrder(bench.wants),
     trips: inOrder(bench.trips),
-    ...(pictures.length > 0 && { pictures }),
+    ...(pictures.length > 0 && { pictures: pictures.map(writtenPicture) }),
   };
   const about = { format: formatName, version: formatVersion, currency: bench.currency };
   const fields = [
@@ -46,7 +46,8 @@ export function writtenFile(bench: Bench, pictures: readonly Picture[] = []): Ou
   if (bytes > mostBytes) return refused(fileSays.tooLargeToWrite(inMb(bytes), inMb(mostBytes)));
   const read = readBackUp(text);
   if (!read.ok) return refused(fileSays.notReadBack(read.problem.message), read.problem.field);
-  const isAllThere = isSameBench(read.value.bench, bench) && isSame(read.value.pictures, pictures);
+  const [came, went] = [read.value.pictures, pictures].map((each) => each.map(writtenPicture));
+  const isAllThere = isSameBench(read.value.bench, bench) && isSame(came, went);
   return isAllThere ? done(text) : refused(fileSays.notReadBack('it came back as something else.'));
 }
 

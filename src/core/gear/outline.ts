@@ -88,10 +88,9 @@ export function whyNotOfOutline(value: unknown, outline: Outline, path: string):
     case 'record':
       return whyNotRecord(value, outline.fields, outline.mayLack, path);
     case 'variant': {
-      const fields =
-        outline.cases[String((value as Readonly<Record<string, unknown>>)[outline.by])];
-      return fields
-        ? whyNotRecord(value, fields, false, path)
+      const word = String((value as Readonly<Record<string, unknown>>)[outline.by]);
+      return Object.hasOwn(outline.cases, word)
+        ? whyNotRecord(value, outline.cases[word]!, false, path)
         : problem(`${path}.${outline.by}`, 'is no word of this bench');
     }
   }

@@ -29,7 +29,7 @@ export const mealsAskWater: Rule<{
       pieces.filter(
         ({ gear }) =>
           gear.kind !== null &&
-          boilsPerPortion[gear.kind] !== undefined &&
+          boilsPerPortion.get(gear.kind) !== undefined &&
           gear.supplies.some(({ job }) => job === 'food'),
       ),
     );

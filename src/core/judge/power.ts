@@ -18,7 +18,7 @@ export const plugFitsNothing: Rule<{ readonly coupling: Coupling }> = {
   because: 'The one cable that fits is at home.',
   find: (_kit, { pieces }) => {
     const known = pieces.flatMap(({ placement, gear: { kind } }) => {
-      const own = kind === null ? undefined : couplings[kind];
+      const own = kind === null ? undefined : couplings.get(kind);
       return own ? [{ id: placement.id, kind: kind!, ...own }] : [];
     });
     return known.flatMap(({ id, kind, has = [], takes = [] }) => {

@@ -1,3 +1,4 @@
+import { byName } from '../quantity';
 import type { Finding } from './finding';
 
 /** What somebody does about a finding, in the order in which one goes about it. */
@@ -11,7 +12,7 @@ export const toDos = [
 ] as const;
 export type ToDo = (typeof toDos)[number];
 
-const byRule: Readonly<Record<string, ToDo>> = {
+const byRule = byName<ToDo>({
   'cover/all-in-one': 'pack otherwise',
   'fire/lighter-presses': 'make ready and try',
   'light/switches-on': 'make ready and try',
@@ -29,18 +30,18 @@ const byRule: Readonly<Record<string, ToDo>> = {
   'harm/closed-flame': 'know',
   'stow/limits': 'leave at home',
   'people/note': 'know',
-};
+});
 
-const byFamily: Readonly<Record<string, ToDo>> = {
+const byFamily = byName<ToDo>({
   stow: 'pack otherwise',
   keep: 'renew and look after',
   trust: 'make ready and try',
   law: 'know',
   thrift: 'leave at home',
   brief: 'know',
-};
+});
 
 /** What is to be done about a finding; what nothing else is said of asks for another piece. */
 export function toDoAbout({ rule }: Pick<Finding, 'rule'>): ToDo {
-  return byRule[rule] ?? byFamily[rule.split('/')[0]!] ?? 'add or swap';
+  return byRule.get(rule) ?? byFamily.get(rule.split('/')[0]!) ?? 'add or swap';
 }

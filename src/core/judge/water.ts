@@ -191,14 +191,14 @@ export const waterCouplings: Rule<{ readonly takes: Coupling }> = {
   because: 'Threads differ by a millimetre, and then it leaks.',
   find: (_kit, { pieces, doing }) => {
     const vessels = doing('carry-water');
-    const known = vessels.filter(({ gear: { kind } }) => kind !== null && couplings[kind]?.has);
+    const known = vessels.filter(({ gear: { kind } }) => kind !== null && couplings.get(kind)?.has);
     // Of a vessel whose thread nobody knows it may be so.
     if (vessels.length === 0 || known.length < vessels.length) return [];
     return pieces.flatMap(({ placement, gear: { kind } }) => {
-      const takes = kind === null ? [] : (couplings[kind]?.takes ?? []);
+      const takes = kind === null ? [] : (couplings.get(kind)?.takes ?? []);
       const thread = takes.find((each) => each.startsWith('bottle thread'));
       if (thread === undefined) return [];
-      const fits = known.some(({ gear }) => couplings[gear.kind!]!.has!.includes(thread));
+      const fits = known.some(({ gear }) => couplings.get(gear.kind!)!.has!.includes(thread));
       return fits
         ? []
         : [{ severity: 'note' as const, about: [placement.id], figures: { takes: thread } }];

@@ -76,7 +76,7 @@ function adrift(kit: WorkedOutKit, placement: Placement): readonly Placement[] {
 }
 
 function isBuiltIn({ kind }: Gear): boolean {
-  return kind !== null && kind in builtInto;
+  return kind !== null && builtInto.has(kind);
 }
 
 function ownG(kit: WorkedOutKit, { id, count }: Placement): number {

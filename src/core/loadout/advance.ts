@@ -5,6 +5,7 @@ import { changeBetween, inverse, isNoChange, withChange } from './change';
 import { describe, type Command } from './commands';
 import {
   lastDone,
+  lettersOf,
   nextUndone,
   withDone,
   type Act,
@@ -49,6 +50,7 @@ function doing(history: History, command: Command, id: string): Outcome<History>
     id,
     label: describe(command, history.bench),
     change,
+    letters: lettersOf(change),
   };
   return done(withDone(history, entry, next.value));
 }

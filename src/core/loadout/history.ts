@@ -9,6 +9,8 @@ export interface Entry {
   readonly id: string;
   readonly label: string;
   readonly change: Change;
+  /** How many letters the change has as JSON; undefined where an older program kept it. */
+  readonly letters?: number;
 }
 
 /** A bench with the acts that led to it. Entries up to `cursor` are done; those above were undone. */
@@ -31,8 +33,9 @@ export interface Step {
   readonly cursor: number;
 }
 
-/** As many acts are kept for undo. */
+/** As many acts are kept for undo, and as many letters of them: some 200 of the largest that one does by hand. */
 export const mostEntries = 200;
+export const mostEntryLetters = 8_000_000;
 
 export function historyOf(bench: Bench): History {
   return { bench, entries: [], cursor: 0 };
@@ -76,8 +79,23 @@ export function nextUndone({ entries, cursor }: History): Entry | undefined {
   return entries.find(({ at }) => at === cursor + 1);
 }
 
-/** One more act on top: what was undone before it is dropped, and so is what is too long ago. */
+/** How many letters a change has as JSON. */
+export function lettersOf(change: Change): number {
+  return JSON.stringify(change).length;
+}
+
+/**
+ * One more act on top: what was undone before it is dropped, and so is what is too long ago, or too much. The latest act
+ * is always kept, however large it is.
+ */
 export function withDone({ entries, cursor }: History, entry: Entry, bench: Bench): History {
   const kept = entries.filter(({ at }) => at <= cursor && at > cursor + 1 - mostEntries);
-  return { bench, entries: [...kept, entry], cursor: entry.at };
+  let letters = entry.letters ?? lettersOf(entry.change);
+  let from = kept.length;
+  for (; from > 0; from -= 1) {
+    const before = kept[from - 1]!;
+    letters += before.letters ?? lettersOf(before.change);
+    if (letters > mostEntryLetters) break;
+  }
+  return { bench, entries: [...kept.slice(from), entry], cursor: entry.at };
 }

@@ -4,6 +4,7 @@ export * from './own-scheme';
 export * from './reference-list';
 export * from './version';
 export * from './round';
+export * from './photos-named';
 export * from './trip';
 export * from './copy-of';
 export * from './modules';

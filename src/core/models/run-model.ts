@@ -37,13 +37,13 @@ export function runModel(name: string, given: Readonly<Record<string, unknown>>)
     const names = Object.keys(model.inputs).join(', ');
     return refused(modelSays.noInput(unknown, name, names), unknown);
   }
-  const inputs: Record<string, InputValue> = {};
+  const inputs = new Map<string, InputValue>();
   for (const [input, spec] of Object.entries(model.inputs)) {
     const read = readInput(input, Object.hasOwn(given, input) ? given[input] : undefined, spec);
     if (!read.ok) return read;
-    inputs[input] = read.value;
+    inputs.set(input, read.value);
   }
-  return done(workedBy(model, inputs));
+  return done(workedBy(model, Object.fromEntries(inputs)));
 }
 
 /** A model worked on inputs that are known to be sound. */

@@ -98,7 +98,7 @@ function standingOf(uses: number, asked: number, hasUnknown: boolean): Standing 
 }
 
 function aidsOf({ kind }: Gear): readonly Aid[] {
-  return kind === null ? [] : (aids[kind] ?? []);
+  return kind === null ? [] : (aids.get(kind) ?? []);
 }
 
 /** Uses that are left in one piece, whole ones. */

@@ -16,5 +16,5 @@ export function personsTold({ name, kind }: Pick<Gear, 'name' | 'kind'>): number
 
 function toldIn(name: string): number | null {
   const told = forPersons.exec(name)?.[1]?.toLowerCase();
-  return told === undefined ? null : (numberWords[told] ?? Number(told));
+  return told === undefined ? null : (numberWords.get(told) ?? Number(told));
 }

@@ -1,3 +1,4 @@
+import { byName } from '../quantity';
 import { schoolOf } from '../brief';
 import { clothedClo, sleepClo, sleepTempC } from '../gear';
 import { groundR } from '../models';
@@ -8,12 +9,12 @@ import { tooShortFor } from './bed-length';
 import { dealtOut, eachDealt, groundEach } from './sleepers';
 
 /** What a cover adds round a bag, in clo (own): a bivvy or bag cover, a reflective sheet. */
-const coverClo: Readonly<Record<string, number>> = {
+const coverClo = byName<number>({
   bivvy: 1,
   'film-bivvy': 0.5,
   'reflective-sheet': 0.5,
   'heavy-reflective-sheet': 0.5,
-};
+});
 
 /** A fire that somebody tends all night: at most so much, for so much wood an hour (own). */
 const tendedFireClo = 1.5;
@@ -77,7 +78,7 @@ function bagClo(comfortC: number): number {
 }
 
 function addsClo({ gear, amount }: Given): number {
-  return coverClo[gear.kind ?? ''] ?? amount ?? 0;
+  return coverClo.get(gear.kind ?? '') ?? amount ?? 0;
 }
 
 /** The lowest temperature slept through without a fire, against a cold night of the time. */

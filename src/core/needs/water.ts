@@ -29,7 +29,7 @@ export function drunkPerDayL({ people, conditions, brief }: NeedsKit): number | 
 /** Hot water that the meals ask in a day, in L: portions that are there, over the days. */
 export function mealWaterPerDayL(kit: NeedsKit): number {
   const portions = kit.given('food').map(({ gear, count }) => {
-    const boils = gear.kind === null ? undefined : boilsPerPortion[gear.kind];
+    const boils = gear.kind === null ? undefined : boilsPerPortion.get(gear.kind);
     return boils ? (boils.mL * boils.portions * count) / 1000 : 0;
   });
   return portions.reduce((sum, litres) => sum + litres, 0) / Math.max(1, kit.days ?? 1);

@@ -1,3 +1,4 @@
+import { byName } from '../quantity';
 import { jobs, keepsWaterOut, reaches, roomMl, type Gear } from '../gear';
 import { containersOf, goesIn, whyNever, type Why } from '../fit/laid-out';
 import { isOnGround, type Place } from '../loadout';
@@ -41,14 +42,14 @@ const points = {
 const lostFrom = 25;
 
 /** What some holders are made to hold, by the groups of jobs. */
-const madeToHold: Readonly<Record<string, readonly string[]>> = {
+const madeToHold = byName<readonly string[]>({
   'empty-first-aid-pouch': ['body'],
   'cell-case': ['power'],
   'tool-roll': ['cut', 'mend'],
   'food-hang-bag': ['food'],
   'lunch-box': ['food'],
   'bottle-pouch': ['water'],
-};
+});
 
 /** What is asked of the kit as it lies now. */
 export interface Lying {
@@ -168,7 +169,7 @@ export function suiting(cargo: Cargo, room: Room, lying: Lying): Suiting {
   const isDry = cargo.isHurtByWet && keepsDry(room, lying);
   if (cargo.isHurtByWet && !isDry) sum += points.wet;
   if (cargo.isDryInside && keepsDry(room, lying)) sum += points.dryTwice;
-  const made = madeToHold[room.holder.kind ?? ''];
+  const made = madeToHold.get(room.holder.kind ?? '');
   const groups = groupsOf(cargo.gear);
   const isMadeFor = made?.some((group) => groups.has(group)) ?? false;
   if (made) sum += isMadeFor ? points.madeFor : points.notMadeFor;

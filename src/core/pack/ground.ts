@@ -16,7 +16,7 @@ const stands: readonly string[] = ['box', 'barrel', 'bucket'];
 /** The ground for a holder that goes into no other: where its like of the kit stands, or where its kind does, as what is built in. */
 export function groundFor(gear: Gear, home: Place, { placements, brief }: Loadout): Ground {
   if (isOnGround(home) && home.on !== 'mat') return home.on;
-  const into = builtInto[gear.kind ?? ''];
+  const into = builtInto.get(gear.kind ?? '');
   if (into) return into;
   const used = new Set(
     placements.flatMap(({ place }) => (isOnGround(place) && place.on !== 'mat' ? [place.on] : [])),

@@ -1,3 +1,4 @@
+import { byName } from './by-name';
 import { lengthMeasure, mmPerFoot, parseLength } from './length';
 import { massMeasure, parseMass } from './mass';
 import type { Measure } from './measure';
@@ -24,8 +25,8 @@ const volumeUnit = unitsOf(volumeMeasure);
 const end = String.raw`(?![\p{L}\d])`;
 const side = String.raw`${number}\s*${lengthUnit}?`;
 const packs = String.raw`(?:packs?|packets?|boxes|box|bags?|rolls?|bottles?|tubes?|pairs?|sets?|tins?|cans?|bars?|sheets?|cases?|pouches|cards?)`;
-const countWords: Readonly<Record<string, number>> = {
-  ...numberWords,
+const countWords = byName<number>({
+  ...Object.fromEntries(numberWords),
   'a dozen': 12,
   dozen: 12,
   'half a dozen': 6,
@@ -35,7 +36,7 @@ const countWords: Readonly<Record<string, number>> = {
   'pair of': 1,
   a: 1,
   an: 1,
-};
+});
 
 /** One manner of writing a quantity. `amount` is null where the text only looks like one. */
 export interface Manner {
@@ -68,7 +69,7 @@ function count(
 ): Manner {
   return manner(pattern, (match) => {
     const written = match.slice(1).find((part) => part !== undefined)!;
-    const counted = countWords[written.toLowerCase()] ?? Number(written);
+    const counted = countWords.get(written.toLowerCase()) ?? Number(written);
     return done(isCount(match) ? { what: 'count', count: Math.max(1, counted), as } : null);
   });
 }
@@ -294,14 +295,14 @@ function signedDegrees(sign: string | undefined, digits: string, unit: string): 
 
 function breakingLoad(value: number, match: RegExpExecArray): Amount {
   const unit = match[2]!.toLowerCase();
-  const newtons: Readonly<Record<string, number>> = {
+  const newtons = byName<number>({
     kn: 1000,
     dan: 10,
     n: 1,
     kgf: newtonsPerKgf,
     lbf: newtonsPerLbf,
-  };
-  const each = newtons[unit] ?? (unit.startsWith('k') ? newtonsPerKgf : newtonsPerLbf);
+  });
+  const each = newtons.get(unit) ?? (unit.startsWith('k') ? newtonsPerKgf : newtonsPerLbf);
   return { what: 'breaking load', breakingN: value * each };
 }
 

@@ -10,3 +10,4 @@ export * from './day';
 export * from './calendar';
 export * from './listed';
 export * from './agree';
+export * from './by-name';

@@ -1,5 +1,7 @@
+import { byName } from './by-name';
+
 /** Numbers that are written as words: a few of a thing, or a thing for a few. */
-export const numberWords: Readonly<Record<string, number>> = {
+export const numberWords = byName<number>({
   one: 1,
   two: 2,
   three: 3,
@@ -11,4 +13,4 @@ export const numberWords: Readonly<Record<string, number>> = {
   nine: 9,
   ten: 10,
   twelve: 12,
-};
+});

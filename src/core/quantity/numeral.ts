@@ -1,3 +1,4 @@
+import { byName } from './by-name';
 import { typedSays } from '../refusals/typed';
 import { done, refused, type Outcome } from '../refusals';
 
@@ -7,7 +8,7 @@ export interface Numeral {
   readonly rest: string;
 }
 
-const vulgarFractions: Readonly<Record<string, number>> = {
+const vulgarFractions = byName<number>({
   '½': 1 / 2,
   '⅓': 1 / 3,
   '⅔': 2 / 3,
@@ -17,7 +18,7 @@ const vulgarFractions: Readonly<Record<string, number>> = {
   '⅜': 3 / 8,
   '⅝': 5 / 8,
   '⅞': 7 / 8,
-};
+});
 
 const spaceGrouped = /^\d{1,3}(?:[ \u00a0\u202f\u2009]\d{3})+(?!\d)(?:[.,]\d+)?/;
 const plain = /^(?:\d[\d.,]*\d|\d|[.,]\d+)/;
@@ -42,7 +43,7 @@ export function readNumeral(text: string): Outcome<Numeral> {
 
   const raw = (spaceGrouped.exec(text) ?? plain.exec(text))?.[0];
   if (raw === undefined) {
-    const vulgar = vulgarFractions[text.charAt(0)];
+    const vulgar = vulgarFractions.get(text.charAt(0));
     return vulgar === undefined
       ? refused(typedSays.noNumberFirst(text))
       : done({ value: vulgar, rest: text.slice(1) });
@@ -52,7 +53,10 @@ export function readNumeral(text: string): Outcome<Numeral> {
   const rest = text.slice(raw.length);
   const after = /^\s?([½⅓⅔¼¾⅛⅜⅝⅞])/.exec(rest);
   return after
-    ? done({ value: value.value + vulgarFractions[after[1]!]!, rest: rest.slice(after[0].length) })
+    ? done({
+        value: value.value + vulgarFractions.get(after[1]!)!,
+        rest: rest.slice(after[0].length),
+      })
     : done({ value: value.value, rest });
 }
 

@@ -1,10 +1,12 @@
+import { byName } from '../quantity';
+
 /**
  * What one bare word means where several kinds are called by it and nothing tells which. Null asks: the word alone says too
  * little, above all where one of them would boil, treat, feed or heal. A word of one kind only needs no line here, unless it is
  * also the name of things that are no gear at all.
  */
 // prettier-ignore
-export const bareWords: Readonly<Record<string, string | null>> = {
+export const bareWords = byName<string | null>({
   knife: 'belt-knife', blade: null, saw: 'folding-saw', axe: 'camp-axe', stone: null, sharpener: null, file: null, scissors: 'small-scissors',
   awl: null, mask: null, sheath: null, rod: null, lens: null, magnifier: 'burning-glass', drill: null, bit: null, driver: null, razor: null,
   multitool: 'multi-tool', pliers: 'multi-tool', spade: 'folding-shovel', shovel: 'folding-shovel', trowel: 'trowel', hammer: 'hammer', bar: null,
@@ -34,4 +36,4 @@ export const bareWords: Readonly<Record<string, string | null>> = {
   throwline: 'tow-line', fluid: null, extinguisher: 'fire-extinguisher', diary: 'paper-notebook', journal: 'paper-notebook',
   pouch: 'belt-pouch', bag: null, box: null, case: null, sack: 'stuff-sack', roll: null, wallet: 'wallet', pack: 'pack', backpack: 'pack', rucksack: 'pack', daypack: 'pack-30', duffel: 'duffel', drybag: 'dry-bag', barrel: 'barrel', crate: 'vehicle-crate',
   tote: 'small-tote', trunk: null, jar: 'wide-jar', organiser: null, capsule: 'capsule', cooler: 'cooler', satchel: 'haversack', toolbox: 'tool-case', storagebox: 'box', plasticbox: 'box', lunchbox: 'lunch-box', matchcase: 'capsule',
-};
+});

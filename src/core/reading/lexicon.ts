@@ -88,7 +88,7 @@ export function isStrange(word: string, { vocabulary }: Lexicon): boolean {
     !plainWords.has(word) &&
     !estranging.has(word) &&
     !belongings.has(word) &&
-    !Object.hasOwn(materials, word)
+    !materials.has(word)
   );
 }
 

@@ -8,6 +8,7 @@ import {
   estranging,
   manyThings,
   materials,
+  type Material,
   plainWords,
   wordsIn,
   type Words,
@@ -170,9 +171,9 @@ function weighed(
     sure -= 0.3;
   }
   const joined = called.join('');
-  const bare = told === 0 && Object.hasOwn(bareWords, joined) ? joined : null;
+  const bare = told === 0 && bareWords.has(joined) ? joined : null;
   // What says too little is still what was said: it is ranked as such, and then not sure.
-  const lack = bare === null ? 0 : bareWords[bare] === null ? 0.6 : 0.1;
+  const lack = bare === null ? 0 : bareWords.get(bare) === null ? 0.6 : 0.1;
   const isWhole = isName && bare === null && to - from === main.length;
   return {
     kind,
@@ -187,7 +188,7 @@ function weighed(
     if (forbidden.has(word)) return 1;
     if (/^[\d.]+$/.test(word) || word.length === 1) return 0;
     if (estranging.has(word)) return 1;
-    if (Object.hasOwn(materials, word)) return strangeStuff(word, kind);
+    if (materials.has(word)) return strangeStuff(word, kind);
     // `camera battery` and `battery camera`: what stands last is the thing.
     if (isAfter && belongings.has(word)) return 0.7;
     if (plainWords.has(word)) return 0;
@@ -217,13 +218,13 @@ function hasForbidden(words: readonly string[], forbidden: ReadonlySet<string>):
 
 /** A plastic pot is no pot, a wooden spoon a spoon. */
 function strangeStuff(word: string, kind: Kind): number {
-  const stuff = materials[word]!;
+  const stuff = materials.get(word)!;
   const own = stuffOf[kind.look.stuff];
   if (own === stuff) return 0;
   return isGrave(kind) || capacityOf(kind) > 0 ? 1 : 0.15;
 }
 
-const stuffOf: Readonly<Record<Kind['look']['stuff'], (typeof materials)[string]>> = {
+const stuffOf: Readonly<Record<Kind['look']['stuff'], Material>> = {
   steel: 'metal',
   aluminium: 'metal',
   titanium: 'metal',
@@ -262,11 +263,11 @@ function settledAmong(ranked: readonly Candidate[], far: (kind: Kind) => number 
   if (even.length === 1) return first;
   const bare = even.every((each) => each.bare === first.bare) ? first.bare : null;
   const meant =
-    bare === null ? null : (even.find(({ kind }) => kind.id === bareWords[bare]) ?? null);
+    bare === null ? null : (even.find(({ kind }) => kind.id === bareWords.get(bare)) ?? null);
   const alike = meant ? even.filter(({ kind }) => jobsOf(kind) === jobsOf(meant.kind)) : even;
   const near = nearestOf(alike, far);
   if (near && (bare === null || meant)) return near.candidate;
-  if (near && bare !== null && bareWords[bare] === null && near.distance < nearEnough) {
+  if (near && bare !== null && bareWords.get(bare) === null && near.distance < nearEnough) {
     return { ...near.candidate, sure: Math.min(0.75, near.candidate.sure + byFigures) };
   }
   if (meant) return meant;

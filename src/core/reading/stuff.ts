@@ -1,14 +1,15 @@
+import { byName } from '../quantity';
 import { metals, stuffs, warmStuffs, type Gear, type Stuff, type WarmStuff } from '../gear';
 import { stem, wordsOf } from './words';
 
 /** Words for a stuff that are not its own name. */
-const named: Readonly<Record<string, Stuff>> = {
+const named = byName<Stuff>({
   stainless: 'steel',
   wooden: 'wood',
   bamboo: 'wood',
   merino: 'wool',
   woollen: 'wool',
-};
+});
 
 /** Stuffs that are told apart within one sort: a metal by another metal, a cloth by another cloth. */
 const sorts: readonly (readonly Stuff[])[] = [
@@ -40,5 +41,5 @@ export function withStuff(gear: Gear, words: string): Gear {
 }
 
 function stuffCalled(word: string): Stuff | undefined {
-  return named[word] ?? stuffs.find((stuff) => stuff === word);
+  return named.get(word) ?? stuffs.find((stuff) => stuff === word);
 }

@@ -1,5 +1,7 @@
+import { byName } from '../quantity';
+
 /** Words that are one thing in two spellings, or in two words of one language. */
-const spellings: Readonly<Record<string, string>> = {
+const spellings = byName<string>({
   aluminum: 'aluminium',
   ax: 'axe',
   axes: 'axe',
@@ -37,7 +39,7 @@ const spellings: Readonly<Record<string, string>> = {
   zipper: 'zip',
   zippered: 'zip',
   zipped: 'zip',
-};
+});
 
 /** Words whose s is theirs, or that mean another thing without it: `glasses` are no glass, `salts` no salt. */
 const keepTheirS = new Set(
@@ -85,9 +87,9 @@ export interface Words {
  */
 export function stem(word: string): string {
   const low = word.toLowerCase();
-  const spelled = spellings[low] ?? low;
+  const spelled = spellings.get(low) ?? low;
   if (keepTheirS.has(spelled) || spelled.length < 3 || /\d/.test(spelled)) return spelled;
-  return spellings[singular(spelled)] ?? singular(spelled);
+  return spellings.get(singular(spelled)) ?? singular(spelled);
 }
 
 function singular(word: string): string {
@@ -155,10 +157,11 @@ export const plainWords: ReadonlySet<string> = new Set(
   ).split(' '),
 );
 
+export type Material =
+  'metal' | 'plastic' | 'glass' | 'wood' | 'cloth' | 'paper' | 'rubber' | 'ceramic';
+
 /** What things are made of, by what each is drawn as: a thing of another stuff is another thing. */
-export const materials: Readonly<
-  Record<string, 'metal' | 'plastic' | 'glass' | 'wood' | 'cloth' | 'paper' | 'rubber' | 'ceramic'>
-> = {
+export const materials = byName<Material>({
   steel: 'metal',
   stainless: 'metal',
   metal: 'metal',
@@ -202,7 +205,7 @@ export const materials: Readonly<
   latex: 'rubber',
   ceramic: 'ceramic',
   porcelain: 'ceramic',
-};
+});
 
 /** Beside one of these a thing is not what it is called, unless a kind has the word itself: motor oil, a toy knife, food for dogs. */
 export const estranging: ReadonlySet<string> = new Set(

@@ -12,5 +12,10 @@ export const backUpSays = {
     `${quoted(name)} in it unpacks to ${mb} MB; up to ${most} MB are unpacked, as no bench has more.`,
   tooManyEntries: (most: number) =>
     `The zip holds more than ${most} files: no back-up has so many.`,
-  notAsLong: (name: string) => `${quoted(name)} in it is not as long as the zip says.`,
+  picturesTooLarge: (mb: string, most: string) =>
+    `The pictures in it unpack to ${mb} MB; up to ${most} MB are unpacked.`,
+  twiceInIt: (name: string) =>
+    `${quoted(name)} is in this zip twice, and one of them may be false: nothing was taken from it.`,
+  damagedInIt: (name: string) =>
+    `${quoted(name)} in this back-up is damaged: nothing was taken from it. Try an older back-up.`,
 } as const satisfies Sentences;

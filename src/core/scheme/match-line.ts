@@ -1,10 +1,11 @@
+import { byName } from '../quantity';
 import type { Kind } from '../catalogue';
 import { kindMeantBy } from '../reading';
 import { igniteJobs, jobIds, jobs, type JobId } from '../gear';
 import type { ListLine } from '../loadout';
 
 /** Words that lists use for needs rather than things. A word of a job's own name needs no entry. */
-const wordJobs: Readonly<Record<string, readonly JobId[]>> = {
+const wordJobs = byName<readonly JobId[]>({
   shelter: ['roof'],
   cover: ['roof'],
   fire: igniteJobs,
@@ -46,7 +47,7 @@ const wordJobs: Readonly<Record<string, readonly JobId[]>> = {
   entertainment: ['morale'],
   insects: ['insect-guard'],
   sun: ['sun-guard'],
-};
+});
 
 /** Words that tell nothing of what a line asks for. */
 const idle = new Set([
@@ -90,9 +91,7 @@ function jobsInText(text: string): readonly JobId[] {
     .filter((word) => word !== '' && !idle.has(word));
   const named = jobIds.filter((job) => wordsOf(job).every((word) => words.includes(word)));
   if (named.length > 0) return named;
-  return [
-    ...new Set(words.flatMap((word) => (Object.hasOwn(wordJobs, word) ? wordJobs[word]! : []))),
-  ];
+  return [...new Set(words.flatMap((word) => wordJobs.get(word) ?? []))];
 }
 
 function wordsOf(job: JobId): readonly string[] {

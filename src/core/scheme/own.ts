@@ -1,3 +1,4 @@
+import { byName } from '../quantity';
 import { igniteJobs, jobs, type JobId } from '../gear';
 import type { Bench, OwnScheme } from '../loadout';
 import { isSchemeId, schemeIds, schemes, schemeWith, type Scheme } from './schemes';
@@ -8,11 +9,11 @@ export function schemesOf({ schemes: own }: Pick<Bench, 'schemes'>): readonly Sc
 }
 
 /** What schemes that ship were called once. */
-const called: Readonly<Record<string, string>> = { 'order-of-needs': 'what-hurts-first' };
+const called = byName<string>({ 'order-of-needs': 'what-hurts-first' });
 
 /** The id of a scheme as it is now, whatever it was when it was kept. */
 export function schemeIdNow(id: string): string {
-  return called[id] ?? id;
+  return called.get(id) ?? id;
 }
 
 /** The scheme of that id, or the first that ships where it is gone. */

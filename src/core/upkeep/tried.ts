@@ -19,7 +19,7 @@ export function checksOf({ kind }: Pick<Gear, 'kind'>): {
   readonly trial: readonly string[];
 } {
   if (kind === null) return { ready: [], trial: [] };
-  return { ready: readyings[kind] ?? [], trial: trials[kind] ?? [] };
+  return { ready: readyings.get(kind) ?? [], trial: trials.get(kind) ?? [] };
 }
 
 /** What its kind says it is tried at, and it has not held at yet, or not since it failed. */

@@ -116,6 +116,12 @@ export function BackUpPanel({ view: { bench, today } }: { readonly view: DueView
           >
             <Text fontWeight="700">{state.fileName} would change this:</Text>
             <Changes parts={state.plan.parts} />
+            {state.plan.missingPictures > 0 && (
+              <Text>
+                ▲ Pictures missing from this back-up: {state.plan.missingPictures}. Their pieces are
+                complete.
+              </Text>
+            )}
             <Flex gap="2" marginTop="2" wrap="wrap">
               <Button variant="main" onClick={() => void restore(state.plan, state.fileName)}>
                 Restore it

@@ -5,7 +5,7 @@ import type { PieceProps } from './piece';
 
 /** What a piece screws or plugs onto, and what of the kit has it. */
 export function PieceCouplings({ view, placement, gear }: PieceProps) {
-  const takes = (gear.kind !== null && couplings[gear.kind]?.takes) || [];
+  const takes = (gear.kind !== null && couplings.get(gear.kind)?.takes) || [];
   if (takes.length === 0) return null;
   return (
     <Box fontSize="sm">
@@ -37,7 +37,7 @@ export function PieceCouplings({ view, placement, gear }: PieceProps) {
     const names = view.loadout.placements
       .filter(({ id }) => id !== placement.id)
       .map((other) => gearOf(view.bench.shelf, other))
-      .filter(({ kind }) => kind !== null && couplings[kind]?.has?.includes(coupling))
+      .filter(({ kind }) => kind !== null && couplings.get(kind)?.has?.includes(coupling))
       .map(({ name }) => name);
     return [...new Set(names)];
   }

@@ -36,7 +36,7 @@ export const fitnessSigns: Readonly<Record<Fitness, readonly [sign: string, word
 
 /** How long a lamp lasts at each of its steps: `; 20 lm for 18 h, 100 lm for 3.5 h`. */
 function stepsInWords({ kind }: Gear, lumenHours: number | null): string {
-  const steps = (kind !== null && lampSteps[kind]) || [];
+  const steps = (kind !== null && lampSteps.get(kind)) || [];
   if (lumenHours === null || steps.length === 0) return '';
   const lasts = steps.map(
     (lumens) =>

@@ -16,7 +16,7 @@ import {
   type JobId,
 } from '@/core/gear';
 
-const builtIn = Object.keys(builtInto);
+const builtIn = [...builtInto.keys()];
 
 describe('the kinds', () => {
   it('have ids of their own', () => {

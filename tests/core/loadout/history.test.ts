@@ -4,16 +4,20 @@ import {
   following,
   historyOf,
   lastDone,
+  lettersOf,
   mostEntries,
+  mostEntryLetters,
+  newPlacement,
   nextUndone,
   redoing,
   stepTo,
   undoing,
+  withDone,
   type Act,
   type Command,
   type History,
 } from '@/core/loadout';
-import { someCommands, startingBench } from '../../support/benches';
+import { gear, kit, someCommands, startingBench } from '../../support/benches';
 
 type Step = Command | 'undo' | 'redo';
 
@@ -111,6 +115,36 @@ describe('a history', () => {
     const allUndone = after(long, ...many.map(() => undo as Step));
     expect(allUndone.bench.loadouts.get('k1')!.name).toBe('n24');
     expect(after(allUndone, ...many.map(() => redo as Step)).bench).toEqual(long.bench);
+  });
+
+  it('keeps of an act what it changed, however large the kit is', () => {
+    const placements = Array.from({ length: 1000 }, (_, at) =>
+      newPlacement(`p${at}`, 'a', { on: 'mat' }),
+    );
+    const large = historyOf({
+      ...startingBench,
+      shelf: new Map([['a', gear('a', { count: 2000 })]]),
+      loadouts: new Map([['k', kit('k', placements)]]),
+    });
+    const counted = after(large, { do: 'set count', loadout: 'k', placement: 'p500', count: 2 });
+    expect(lettersOf(lastDone(counted)!.change)).toBeLessThan(500);
+    expect(after(counted, undo).bench).toEqual(large.bench);
+    expect(after(counted, undo, redo).bench).toEqual(counted.bench);
+  });
+
+  it('forgets what is too much, but never the latest act', () => {
+    const noted = (at: number): Command => ({
+      do: 'change gear',
+      id: 'a',
+      change: { note: String(at % 10).repeat(2000) },
+    });
+    const heavy = { ...after(start, noted(0)).entries[0]!, letters: mostEntryLetters - 10_000 };
+    const one = { ...after(start, noted(0)), entries: [heavy] };
+    expect(after(one, noted(1), noted(2)).entries).toHaveLength(3);
+    expect(after(one, noted(1), noted(2), noted(3)).entries).toHaveLength(3);
+    const alone = after(one, ...Array.from({ length: 9 }, (_, at) => noted(at + 1)));
+    expect(alone.entries).toHaveLength(9);
+    expect(withDone(alone, { ...heavy, at: alone.cursor + 1 }, alone.bench).entries).toHaveLength(3);
   });
 
   it('walks back and forth over any acts without losing a thing', () => {

@@ -78,7 +78,7 @@ describe('first aid by complaint', () => {
 
   it('names kinds that there are, and every dressing is for something', () => {
     const known = new Set(kinds.map(({ id }) => id));
-    const named = [...Object.keys(aids), ...needsTraining, ...Object.keys(couplings)];
+    const named = [...aids.keys(), ...needsTraining, ...couplings.keys()];
     expect(named.filter((id) => !known.has(id))).toEqual([]);
     const dressings = kinds.filter(({ supplies }) =>
       supplies.some(
@@ -86,13 +86,13 @@ describe('first aid by complaint', () => {
           ['first-aid', 'bleed-control', 'blister'].includes(job) && fitness !== 'improvised',
       ),
     );
-    expect(dressings.filter(({ id }) => !(id in aids)).map(({ id }) => id)).toEqual([]);
+    expect(dressings.filter(({ id }) => !aids.has(id)).map(({ id }) => id)).toEqual([]);
   });
 
   it('couples nothing to what no kind has', () => {
-    const had = new Set(Object.values(couplings).flatMap(({ has = [] }) => has));
+    const had = new Set([...couplings.values()].flatMap(({ has = [] }) => has));
     const outside = new Set(['12 V socket', 'car tyre valve', 'bicycle tyre valve']);
-    const lost = Object.entries(couplings).filter(([, { takes = [] }]) =>
+    const lost = [...couplings].filter(([, { takes = [] }]) =>
       takes.some((each) => !had.has(each) && !outside.has(each)),
     );
     expect(lost.map(([id]) => id)).toEqual([]);

@@ -12,7 +12,7 @@ import { mends, type Mender, type MendAsked } from './mender';
 
 /** Kinds against a complaint, those that serve most often first. */
 function kindsAgainst(complaint: Complaint): readonly string[] {
-  return Object.entries(aids)
+  return [...aids]
     .filter(([, each]) => each.some((aid) => aid.complaint === complaint))
     .map(([kind]) => kind);
 }

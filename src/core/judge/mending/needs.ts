@@ -1,3 +1,4 @@
+import { byName } from '../../quantity';
 import type { JobId } from '../../gear';
 import { fixName, layingOutFix, needFixes } from '../../kit/need-fixes';
 import type { NeedId } from '../../needs';
@@ -93,12 +94,13 @@ export const needMenders: readonly Mender[] = [
   mends(light.noLight, getting('rechargeable-headlamp', 'candle', 'crank-torch')),
   mends(light.needlessLight, leavingEach),
   mends(light.handsFull, getting('rechargeable-headlamp')),
-  mends(cellsMissing, ({ kit, newId, finding: { figures, about } }) => [
-    ...(cellKinds[figures.cell]
-      ? [layingOutKind({ kit, newId, count: figures.count }, cellKinds[figures.cell]!)]
-      : []),
-    ...about.flatMap((id) => leaving(kit, id)),
-  ]),
+  mends(cellsMissing, ({ kit, newId, finding: { figures, about } }) => {
+    const cell = cellKinds.get(figures.cell);
+    return [
+      ...(cell ? [layingOutKind({ kit, newId, count: figures.count }, cell)] : []),
+      ...about.flatMap((id) => leaving(kit, id)),
+    ];
+  }),
   mends(light.switchesOn, ({ kit, finding: { about } }) => [
     checked(
       kit,
@@ -137,7 +139,7 @@ export const needMenders: readonly Mender[] = [
 ];
 
 /** Which kind is a cell of a type. */
-const cellKinds: Readonly<Record<string, string>> = {
+const cellKinds = byName<string>({
   'AA alkaline': 'cell-aa',
   'AAA alkaline': 'cell-aaa',
   'AA lithium': 'cell-aa-lithium',
@@ -154,4 +156,4 @@ const cellKinds: Readonly<Record<string, string>> = {
   '14500': 'cell-14500',
   '18650': 'cell-18650',
   '21700': 'cell-21700',
-};
+});
