@@ -112,7 +112,10 @@ function opened(connection: Connection): Promise<Database> {
   return openDatabase(undefined, {
     onBlocked: () => stand({ state: 'blocked' }),
     onBlocking: () => void leave(connection),
-    onLost: () => connection.lose(),
+    onLost: () => {
+      connection.lose();
+      lookAgain();
+    },
   });
 }
 
@@ -142,6 +145,7 @@ async function openWith(
   keepPhotosIn(connection);
   void tidyPhotos().catch(() => undefined);
   connectionKept = connection;
+  if (connection) whenSeenAgain(lookAgain);
   stand({ state: 'open' });
   return null;
 }
@@ -186,6 +190,23 @@ export function redo(): Outcome<History> {
 
 export function saveAgain(): void {
   void keeper?.saveWaiting();
+}
+
+/** Saves the bench of this window to the storage that the browser has cleared, and how its person looks at it. */
+export async function saveToCleared(): Promise<void> {
+  await keeper?.saveToCleared();
+  prefer({});
+}
+
+/** Looks whether the bench is still on the disk. Where the disk does not answer, the next act will tell. */
+function lookAgain(): void {
+  void keeper?.look().catch(() => undefined);
+}
+
+function whenSeenAgain(look: () => void): void {
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible') look();
+  });
 }
 
 /** The bench as it is now: for what goes on after something was waited for or done. */

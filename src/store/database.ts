@@ -10,6 +10,7 @@ import type { Currency } from '@/core/quantity';
 import type { Entry, History, Part, Parts } from '@/core/loadout';
 import { benchWithParts, byId, differingIn, emptyBench, historyOf, parts } from '@/core/loadout';
 import type { BadRecord } from './bad-record';
+import { newId } from './new-id';
 
 /** What the database is now. A higher one was made by a newer program. */
 export const databaseVersion = 14;
@@ -31,6 +32,11 @@ export interface BenchDatabase extends DBSchema, PartStores {
 }
 
 interface About {
+  /**
+   * Tells this bench from one that was begun after the browser had cleared its storage. It came with version 14: one from
+   * before has none until it is saved.
+   */
+  readonly id?: string;
   /** Counts every saving; another window's saving shows in it. */
   readonly revision: number;
   readonly currency: Currency;
@@ -50,8 +56,13 @@ export type Database = IDBPDatabase<BenchDatabase>;
 /** What is in the database, at one revision. Revision 0 is a database that was never saved to. */
 export interface Saved {
   readonly revision: number;
+  /** Null for a bench that was not saved since benches have ids. */
+  readonly id: string | null;
   readonly history: History;
 }
+
+/** A database that was never saved to. */
+export const neverSaved: Saved = { revision: 0, id: null, history: historyOf(emptyBench) };
 
 /** What was found in the database: a bench, or the first record of it that is none. */
 export type Found =
@@ -205,7 +216,7 @@ export async function load(database: Database): Promise<Found> {
     reading.objectStore('about').get('bench'),
     ...parts.map((part) => reading.objectStore(part).getAll()),
   ]);
-  if (!about) return { ok: true, saved: { revision: 0, history: historyOf(emptyBench) } };
+  if (!about) return { ok: true, saved: neverSaved };
   const read = Object.fromEntries(parts.map((part, at) => [part, lists[at]!])) as unknown as {
     readonly [P in Part]: readonly Parts[P][];
   };
@@ -215,31 +226,65 @@ export async function load(database: Database): Promise<Found> {
   const bench = benchWithParts(about.currency, (part) => byId<Parts[typeof part]>(read[part]));
   return {
     ok: true,
-    saved: { revision: about.revision, history: { bench, entries, cursor: about.cursor } },
+    saved: {
+      revision: about.revision,
+      id: about.id ?? null,
+      history: { bench, entries, cursor: about.cursor },
+    },
   };
 }
 
+/** How what a window took for saved stands to the disk: the same, saved by another window since, or gone from there. */
+export type Standing = 'same' | 'stale' | Gone;
+
+/** The browser has cleared the storage; or it has, and another bench was begun there since. */
+export type Gone = 'cleared' | 'another bench';
+
+/** Looks how what was saved stands to the disk. */
+export async function standingOf(database: Database, saved: Saved): Promise<Standing> {
+  return standing(await database.get('about', 'bench'), saved);
+}
+
+function standing(about: About | undefined, { revision, id }: Saved): Standing {
+  if (!about) return revision === 0 ? 'same' : 'cleared';
+  const isOther = id !== null && about.id !== undefined && about.id !== id;
+  if (isOther || about.revision < revision) return 'another bench';
+  return about.revision === revision ? 'same' : 'stale';
+}
+
 /**
- * Saves the step from what is saved to `next` in one transaction, on the disk before it resolves.
- * Gives `stale`, and saves nothing, where another window has saved since.
+ * Saves the step from what is saved to `next` in one transaction, on the disk before it resolves. Where the disk is not what
+ * was saved any more, it says how it stands and saves nothing.
  */
-export async function save(
+export function save(database: Database, saved: Saved, next: History): Promise<Saved | Standing> {
+  return writtenWhere('same', database, saved, next);
+}
+
+/** Saves all of a bench to a disk that was cleared, as the bench that it was; says how it stands where it was not. */
+export function saveToCleared(database: Database, saved: Saved): Promise<Saved | Standing> {
+  const nothing = { ...saved, history: neverSaved.history };
+  return writtenWhere('cleared', database, nothing, saved.history);
+}
+
+async function writtenWhere(
+  wanted: Standing,
   database: Database,
-  { revision, history }: Saved,
+  saved: Saved,
   next: History,
-): Promise<Saved | 'stale'> {
+): Promise<Saved | Standing> {
   const writing = database.transaction(everything, 'readwrite', { durability: 'strict' });
-  const about = await writing.objectStore('about').get('bench');
-  if ((about?.revision ?? 0) !== revision) {
+  const stands = standing(await writing.objectStore('about').get('bench'), saved);
+  if (stands !== wanted) {
     writing.abort();
     await writing.done.catch(() => undefined);
-    return 'stale';
+    return stands;
   }
+  const { revision, id, history } = saved;
   // Thousands of records at once: the transaction answers for them, not a promise of each.
   for (const part of parts) {
     const store = unwrap(writing.objectStore(part)) as IDBObjectStore;
-    for (const { id, after } of differingIn(part, history.bench, next.bench))
-      if (after === null) store.delete(id);
+    for (const { id: key, after } of differingIn(part, history.bench, next.bench))
+      if (after === null) store.delete(key);
       else store.put(after);
   }
   const kept = new Set(next.entries);
@@ -247,11 +292,12 @@ export async function save(
   const entries = unwrap(writing.objectStore('entries')) as IDBObjectStore;
   for (const entry of history.entries) if (!kept.has(entry)) entries.delete(entry.at);
   for (const entry of next.entries) if (!had.has(entry)) entries.put(entry);
-  const saved: About = {
+  const about = {
+    id: id ?? newId(),
     revision: revision + 1,
     currency: next.bench.currency,
     cursor: next.cursor,
   };
-  await Promise.all([writing.objectStore('about').put(saved, 'bench'), writing.done]);
-  return { revision: saved.revision, history: next };
+  await Promise.all([writing.objectStore('about').put(about, 'bench'), writing.done]);
+  return { revision: about.revision, id: about.id, history: next };
 }

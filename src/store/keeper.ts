@@ -1,6 +1,5 @@
 import { done, type Outcome } from '@/core/quantity';
 import {
-  emptyBench,
   following,
   historyOf,
   type Act,
@@ -11,7 +10,16 @@ import {
 import { actsAtHand, fetchActs } from './acts';
 import type { BadRecord } from './bad-record';
 import type { Connection } from './connection';
-import { load, save, type Saved } from './database';
+import {
+  load,
+  neverSaved,
+  save,
+  saveToCleared,
+  standingOf,
+  type Gone,
+  type Saved,
+  type Standing,
+} from './database';
 import { whyFailed } from './why-failed';
 
 /** How what is on screen stands to what is on the disk. */
@@ -20,7 +28,9 @@ export type Saving =
   | { readonly state: 'saving' }
   /** The browser gives no storage: all is kept in memory only. */
   | { readonly state: 'not kept' }
-  | { readonly state: 'failed'; readonly why: string };
+  | { readonly state: 'failed'; readonly why: string }
+  /** The browser has cleared the disk under this window, which has the last copy: nothing is saved until it is told to. */
+  | { readonly state: 'gone'; readonly gone: Gone };
 
 export interface Kept {
   readonly history: History;
@@ -42,7 +52,7 @@ export interface OtherWindows {
  * again on top of it.
  */
 export class Keeper {
-  private saved: Saved = { revision: 0, history: historyOf(emptyBench) };
+  private saved: Saved = neverSaved;
   /** What the bench begins with, until it is on the disk. */
   private begins: History | null = null;
   private waiting: Act[] = [];
@@ -102,6 +112,10 @@ export class Keeper {
       return next;
     }
     this.waiting.push(act);
+    if (this.kept.saving.state === 'gone') {
+      this.show({ history: next.value, notice: null });
+      return next;
+    }
     this.show({ history: next.value, saving: { state: 'saving' }, notice: null });
     void this.saveWaiting();
     return next;
@@ -137,13 +151,51 @@ export class Keeper {
     return this.working;
   }
 
+  /**
+   * Looks whether what was saved is still on the disk: the browser may clear it under an open window, where it runs out of
+   * room or somebody tells it to.
+   */
+  async look(): Promise<void> {
+    const { connection } = this;
+    if (!connection) return;
+    await this.settled();
+    const standing = await connection.use((database) => standingOf(database, this.saved));
+    if (standing === 'stale') await this.readAgain();
+    else this.stand(standing);
+  }
+
+  /** Saves all that is shown to the disk that was cleared. */
+  async saveToCleared(): Promise<void> {
+    const { connection } = this;
+    if (!connection || this.kept.saving.state !== 'gone') return;
+    this.show({ saving: { state: 'saving' } });
+    try {
+      const all = { ...this.saved, history: this.kept.history };
+      const saved = await connection.use((database) => saveToCleared(database, all));
+      if (typeof saved === 'string') return this.stand(saved);
+      this.saved = saved;
+      this.waiting = [];
+      this.show({ saving: { state: 'saved' } });
+      this.windows?.postMessage({ revision: saved.revision });
+    } catch (error) {
+      this.show({ saving: { state: 'failed', why: whyFailed(error) } });
+    }
+  }
+
+  /** Says that the bench is gone from the disk, or that it is back on it. */
+  private stand(standing: Standing): void {
+    if (standing === 'cleared' || standing === 'another bench') {
+      this.show({ saving: { state: 'gone', gone: standing } });
+    } else if (this.kept.saving.state === 'gone') this.show({ saving: { state: 'saved' } });
+  }
+
   /** Saves what the bench begins with, where that is not on the disk yet. */
   private async saveFirst(): Promise<void> {
     const { begins } = this;
     if (!begins || !this.connection) return;
     const saved = await this.connection.use((database) => save(database, this.saved, begins));
     this.begins = null;
-    if (saved !== 'stale') this.saved = saved;
+    if (typeof saved !== 'string') this.saved = saved;
     else {
       // Another window was first: its bench is the one.
       await this.loadSaved();
@@ -171,7 +223,8 @@ export class Keeper {
         }
         const { value } = next;
         const saved = await connection.use((database) => save(database, this.saved, value));
-        if (saved === 'stale') {
+        if (typeof saved === 'string') {
+          if (saved === 'cleared' || saved === 'another bench') return this.stand(saved);
           await this.loadSaved();
           this.showAgain(null);
           continue;
@@ -191,6 +244,7 @@ export class Keeper {
     return act.act === 'do' && this.saved.history.entries.some(({ id }) => id === act.id);
   }
 
+  /** Takes what is on the disk for what is saved, where it is this bench, saved by another window since. */
   private async loadSaved(): Promise<void> {
     const found = await this.connection!.use(load);
     if (!found.ok) throw new Error(`${found.bad.name} ${found.bad.why}`);
@@ -203,7 +257,7 @@ export class Keeper {
     const isNext = revision === this.saved.revision + 1 && !this.working && !this.begins;
     const history = isNext && step ? following(this.saved.history, step) : null;
     if (history) {
-      this.saved = { revision: revision!, history };
+      this.saved = { ...this.saved, revision: revision!, history };
       this.showAgain(null);
     } else void this.readAgain().catch(() => undefined);
   }
@@ -211,9 +265,12 @@ export class Keeper {
   private async readAgain(): Promise<void> {
     if (!this.connection) return;
     await this.settled();
-    const { revision } = this.saved;
+    const standing = await this.connection.use((database) => standingOf(database, this.saved));
+    if (standing !== 'stale') return this.stand(standing);
     await this.loadSaved();
-    if (this.saved.revision > revision) this.showAgain(null);
+    this.showAgain(null);
+    this.stand(standing);
+    if (this.waiting.length > 0) void this.saveWaiting();
   }
 
   /** Shows what is saved with the acts on top that are not saved yet. */

@@ -18,7 +18,9 @@ export async function setAside(database: Database, bad: BadRecord): Promise<void
   // What can be undone hangs together: with one record gone, acts lead from what was to nowhere.
   await writing.objectStore('entries').clear();
   if (part === 'about') {
-    await store.put({ revision: 1, currency: 'EUR', cursor: 0 } as never, 'bench' as never);
+    const { revision } = (record ?? {}) as { readonly revision?: unknown };
+    const next = Number.isInteger(revision) ? Number(revision) + 1 : 1;
+    await store.put({ revision: next, currency: 'EUR', cursor: 0 } as never, 'bench' as never);
   } else {
     if (part !== 'entries') await store.delete(key as never);
     const about = await writing.objectStore('about').get('bench');

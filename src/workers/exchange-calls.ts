@@ -1,4 +1,5 @@
 import { proxy } from 'comlink';
+import type { MeasuringProgress } from '@/core/brief/route-measures';
 import type { Column } from '@/core/exchange/columns';
 import type { FilePlans } from '@/core/exchange/file-plans';
 import type { GearRead, GearSetting, RowsProgress } from '@/core/exchange/gear-read';
@@ -98,9 +99,12 @@ export function callRestoring(zip: Uint8Array, bench: Bench): Call<Outcome<Resto
   );
 }
 
-export function callRoute(bytes: Uint8Array): Call<Outcome<ReadRoute>> {
+export function callRoute(
+  bytes: Uint8Array,
+  tell: (progress: MeasuringProgress) => void,
+): Call<Outcome<ReadRoute> | null> {
   return besideOrHere(
-    exchange.call((remote) => remote.route(bytes)),
-    async () => (await work()).route(bytes),
+    exchange.call((remote, id) => remote.route(id, bytes, proxy(tell))),
+    async () => (await work()).route('here', bytes, tell),
   );
 }

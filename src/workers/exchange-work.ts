@@ -8,7 +8,8 @@ import { plansFor, type FilePlans } from '@/core/exchange/file-plans';
 import { writtenFile } from '@/core/exchange/write';
 import type { Picture } from '@/core/exchange/picture';
 import type { ReadingProgress } from '@/core/exchange/read';
-import { readGpx, type ReadRoute } from '@/core/exchange/gpx';
+import type { MeasuringProgress } from '@/core/brief/route-measures';
+import { readingGpx, type ReadRoute } from '@/core/exchange/gpx';
 import { backUpOf, readBackUpZip, restoring, type Restoring } from '@/core/exchange/back-up';
 import { done, type Outcome } from '@/core/quantity';
 import type { Bench } from '@/core/loadout';
@@ -76,8 +77,12 @@ export const exchangeWork = {
     return plan.ok ? done({ ...plan.value, ...ofPictures }) : plan;
   },
 
-  route(bytes: Uint8Array): Promise<Outcome<ReadRoute>> {
-    return Promise.resolve(readGpx(textOf(bytes)));
+  async route(
+    id: string,
+    bytes: Uint8Array,
+    tell: (progress: MeasuringProgress) => void,
+  ): Promise<Outcome<ReadRoute> | null> {
+    return (await inSlices(id, readingGpx(textOf(bytes)), Infinity, tell)) ?? null;
   },
 
   cancel,

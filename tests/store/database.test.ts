@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs';
 import { deleteDB, openDB } from 'idb';
 import { demoBench } from '@/core/demo';
 import { readFile, writtenFile } from '@/core/exchange';
-import { emptyBench, advance, historyOf, undoing, versionOf, type Bench } from '@/core/loadout';
-import { databaseVersion, load, openDatabase, save, type Database } from '@/store/database';
+import { advance, historyOf, undoing, versionOf, type Bench } from '@/core/loadout';
+import { databaseVersion, load, neverSaved, openDatabase, save, type Database } from '@/store/database';
 import { rawData } from '@/store/raw-data';
 import { setAside } from '@/store/set-aside';
 import { applied } from '../support/benches';
@@ -26,14 +26,7 @@ async function benchIn(database: Database): Promise<Bench> {
 /** A database with the demo in it. */
 async function demoDatabase(name = newName()): Promise<Database> {
   const database = await openDatabase(name);
-  await save(
-    database,
-    {
-      revision: 0,
-      history: historyOf(emptyBench),
-    },
-    historyOf(demoBench),
-  );
+  await save(database, neverSaved, historyOf(demoBench));
   return database;
 }
 
@@ -305,9 +298,9 @@ describe('saving', () => {
     const begun = jest.spyOn(IDBDatabase.prototype, 'transaction');
     const history = historyOf(demoBench);
     const next = historyOf(applied(demoBench, { do: 'remove gear', id: 'mirror' }));
-    expect(await save(database, { revision: 0, history }, next)).toBe('stale');
+    expect(await save(database, { revision: 0, id: null, history }, next)).toBe('stale');
     expect((await benchIn(database)).shelf.has('mirror')).toBe(true);
-    expect(await save(database, { revision: 1, history }, next)).toMatchObject({ revision: 2 });
+    expect(await save(database, { revision: 1, id: null, history }, next)).toMatchObject({ revision: 2 });
     expect((await benchIn(database)).shelf.has('mirror')).toBe(false);
     const modes = begun.mock.calls.filter(([, mode]) => mode === 'readwrite');
     expect(modes.map(([, , options]) => options)).toEqual([
@@ -324,7 +317,7 @@ describe('saving', () => {
       do: 'keep version',
       version: versionOf(demoBench, 'float-pouch-kit', about),
     });
-    await save(database, { revision: 1, history: historyOf(demoBench) }, historyOf(next));
+    await save(database, { revision: 1, id: null, history: historyOf(demoBench) }, historyOf(next));
     expect(await benchIn(database)).toEqual(next);
   });
 });

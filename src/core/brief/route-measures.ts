@@ -1,5 +1,6 @@
 import { mostLinePoints } from './bounds';
 import type { RoutePoint } from './brief';
+import { earthKm, nearestWithin, runOf, type Leg, type Nearest } from './nearest-leg';
 
 /** The line of a way as it was drawn: stretches of points, each walked from end to end. */
 export type Stretches = readonly (readonly RoutePoint[])[];
@@ -16,8 +17,6 @@ export interface Measures {
   readonly watersOff: number;
 }
 
-const earthKm = 6371.0088;
-
 /** The way over the ground between two points, in km (haversine, mean radius). */
 export function kmBetween(one: RoutePoint, other: RoutePoint): number {
   const [a, b] = [radians(one[0]), radians(other[0])];
@@ -33,12 +32,38 @@ const swayM = 5;
 /** A water farther off than this is not on the way, in km (own). */
 const onTheWayKm = 0.5;
 
+/** How many waters were looked at. */
+export interface MeasuringProgress {
+  readonly looked: number;
+  readonly outOf: number;
+}
+
+/** So many waters are looked at before it is told how far it is. */
+const watersAStep = 50;
+
 /** Measures a line, with the waters that somebody marked about it. Between two stretches nothing is counted. */
 export function measuresOf(stretches: Stretches, waters: readonly RoutePoint[]): Measures {
+  const measuring = measuringRoute(stretches, waters);
+  for (;;) {
+    const next = measuring.next();
+    if (next.done) return next.value;
+  }
+}
+
+/** As {@link measuresOf}, step by step, so that it can be told how far it is, and left. */
+export function* measuringRoute(
+  stretches: Stretches,
+  waters: readonly RoutePoint[],
+): Generator<MeasuringProgress, Measures> {
   const legs = legsOf(stretches);
+  const run = runOf(legs);
   const distanceKm = legs.at(-1)?.toKm ?? 0;
-  const along = waters.map((water) => nearestOn(legs, water));
-  const on = along.filter(({ offKm }) => offKm <= onTheWayKm);
+  const on: Nearest[] = [];
+  for (const [at, water] of waters.entries()) {
+    const near = run && nearestWithin(run, water, onTheWayKm);
+    if (near) on.push(near);
+    if ((at + 1) % watersAStep === 0) yield { looked: at + 1, outOf: waters.length };
+  }
   return {
     distanceKm,
     ascentM: ascentOf(stretches),
@@ -50,28 +75,27 @@ export function measuresOf(stretches: Stretches, waters: readonly RoutePoint[]):
             distanceKm,
           ),
     watersOn: on.length,
-    watersOff: along.length - on.length,
+    watersOff: waters.length - on.length,
   };
-}
-
-/** One step of a line, and how far along it begins and ends. */
-interface Leg {
-  readonly from: RoutePoint;
-  readonly to: RoutePoint;
-  readonly fromKm: number;
-  readonly toKm: number;
 }
 
 function legsOf(stretches: Stretches): readonly Leg[] {
   let km = 0;
-  return stretches.flatMap((points) =>
-    points.slice(1).map((to, at) => {
+  return stretches.flatMap((points) => {
+    let east = points[0]?.[1] ?? 0;
+    return points.slice(1).map((to, at): Leg => {
       const from = points[at]!;
-      const fromKm = km;
+      const [fromKm, west] = [km, east];
       km += kmBetween(from, to);
-      return { from, to, fromKm, toKm: km };
-    }),
-  );
+      east += ((to[1] - from[1] + 540) % 360) - 180;
+      return {
+        from: [from[0], west, from[2]],
+        to: [to[0], east, to[2]],
+        fromKm,
+        toKm: km,
+      };
+    });
+  });
 }
 
 /** What all rises come to, each counted from its foot to its top. */
@@ -94,31 +118,9 @@ function ascentOf(stretches: Stretches): number | null {
   return isKnown ? ascent : null;
 }
 
-/** Where on the line a point is nearest, on a plane about it. */
-function nearestOn(legs: readonly Leg[], point: RoutePoint): { atKm: number; offKm: number } {
-  let best = { atKm: 0, offKm: Infinity };
-  for (const { from, to, fromKm, toKm } of legs) {
-    const [ax, ay] = planeKm(from, point);
-    const [bx, by] = planeKm(to, point);
-    const [dx, dy] = [bx - ax, by - ay];
-    const long = dx * dx + dy * dy;
-    const share = long === 0 ? 0 : Math.min(1, Math.max(0, -(ax * dx + ay * dy) / long));
-    const offKm = Math.hypot(ax + share * dx, ay + share * dy);
-    if (offKm < best.offKm) best = { atKm: fromKm + share * (toKm - fromKm), offKm };
-  }
-  return best;
-}
-
-/** A point in km east and north of another. */
-function planeKm([latitude, longitude]: RoutePoint, about: RoutePoint): [number, number] {
-  const east = ((longitude - about[1] + 540) % 360) - 180;
-  const perDegree = (Math.PI / 180) * earthKm;
-  return [east * perDegree * Math.cos(radians(about[0])), (latitude - about[0]) * perDegree];
-}
-
 function longestGap(alongKm: readonly number[], distanceKm: number): number {
   const at = [0, ...alongKm, distanceKm].sort((one, other) => one - other);
-  return Math.max(...at.slice(1).map((km, before) => km - at[before]!));
+  return at.slice(1).reduce((most, km, before) => Math.max(most, km - at[before]!), 0);
 }
 
 /** A line of so few points that a brief holds it: of each part of the way its lowest and its highest, in their order. */

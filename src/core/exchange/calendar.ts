@@ -121,26 +121,47 @@ function midnight(day: string): Date {
 
 /**
  * The events of a calendar that was exported before, so that the next one goes on from it: those of this program alone.
- * A file from elsewhere has none.
+ * A file from elsewhere has none. It is read line by line, once.
  */
 export function eventsIn(text: string): readonly EventBefore[] {
-  const unfolded = text.replace(/\r?\n[ \t]/g, '');
-  return [...unfolded.matchAll(/BEGIN:VEVENT\r?\n([\s\S]*?)END:VEVENT/g)].flatMap(([, body]) => {
-    const field = (name: string) =>
-      new RegExp(`^${name}[^:\\n]*:(.*)$`, 'm').exec(body!)?.[1]?.trim();
-    const uid = field('UID');
-    const start = /^(\d{4})(\d{2})(\d{2})$/.exec(field('DTSTART') ?? '');
-    if (!uid?.endsWith('@keep.vivid-acorn') || !start) return [];
-    return [
-      {
-        uid,
-        sequence: Number(field('SEQUENCE') ?? 0) || 0,
-        day: start.slice(1).join('-'),
-        summary: (field('SUMMARY') ?? '').replace(/\\([,;\\])/g, '$1'),
-        isCancelled: field('STATUS') === 'CANCELLED',
-      },
-    ];
-  });
+  const events: EventBefore[] = [];
+  let fields: Map<string, string> | null = null;
+  for (const line of unfolded(text)) {
+    if (line === 'BEGIN:VEVENT') fields = new Map();
+    else if (line === 'END:VEVENT') {
+      const event = fields && eventOf(fields);
+      if (event) events.push(event);
+      fields = null;
+    } else if (fields) {
+      const [, name, value] = /^([A-Z-]+)[^:]*:(.*)$/.exec(line) ?? [];
+      // The event’s own stand before those of its alarm.
+      if (name !== undefined && !fields.has(name)) fields.set(name, value!.trim());
+    }
+  }
+  return events;
+}
+
+/** The lines of a calendar, each whole: one that begins with a blank goes on from the one before. */
+function unfolded(text: string): readonly string[] {
+  const lines: string[][] = [];
+  for (const line of text.split(/\r?\n/)) {
+    if (/^[ \t]/.test(line) && lines.length > 0) lines.at(-1)!.push(line.slice(1));
+    else lines.push([line]);
+  }
+  return lines.map((parts) => parts.join(''));
+}
+
+function eventOf(fields: ReadonlyMap<string, string>): EventBefore | null {
+  const uid = fields.get('UID');
+  const start = /^(\d{4})(\d{2})(\d{2})$/.exec(fields.get('DTSTART') ?? '');
+  if (!uid?.endsWith('@keep.vivid-acorn') || !start) return null;
+  return {
+    uid,
+    sequence: Number(fields.get('SEQUENCE') ?? 0) || 0,
+    day: start.slice(1).join('-'),
+    summary: (fields.get('SUMMARY') ?? '').replace(/\\([,;\\])/g, '$1'),
+    isCancelled: fields.get('STATUS') === 'CANCELLED',
+  };
 }
 
 /** Whether a text is a calendar of this program in which nothing stands. */

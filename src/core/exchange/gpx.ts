@@ -1,11 +1,17 @@
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import { briefRanges, type Route, type RoutePoint } from '../brief';
 import { whyNotInRange, type Range } from '../gear';
-import { longestName } from '../gear/plain-text';
-import { done, plainly, refused, type Outcome } from '../quantity';
+import { longestName, whyNotName } from '../gear/plain-text';
+import { done, refused, type Outcome } from '../quantity';
 import { routeSays } from '../refusals/routes';
 import { whyTrackTooLarge } from './limits';
-import { measuresOf, thinned, type Measures, type Stretches } from '../brief/route-measures';
+import {
+  measuringRoute,
+  thinned,
+  type Measures,
+  type MeasuringProgress,
+  type Stretches,
+} from '../brief/route-measures';
 
 /** A way out of a file, and what was measured on it. */
 export interface ReadRoute {
@@ -20,33 +26,54 @@ interface Node {
 
 const lists = ['trk', 'trkseg', 'trkpt', 'rte', 'rtept', 'wpt'];
 
+/** The most waters that are marked about one line: each is looked for along all of it. */
+const mostWaters = 5000;
+
 /**
  * Reads GPX: its tracks, or where it has none its routes, one after another, and the waypoints that name a water. Nothing
- * in it is fetched, and a file that declares entities or a document type is refused.
+ * in it is fetched, and a file that declares entities or a document type is refused. Step by step, so that it can be left.
  */
-export function readGpx(text: string): Outcome<ReadRoute> {
+export function* readingGpx(text: string): Generator<MeasuringProgress, Outcome<ReadRoute>> {
   const tooLarge = whyTrackTooLarge(text.length);
   if (tooLarge) return refused(tooLarge);
   if (/<!(?:DOCTYPE|ENTITY)/i.test(text)) return refused(routeSays.trackDeclares());
   const found = XMLValidator.validate(text);
   if (found !== true) return refused(routeSays.trackNoXml(found.err.msg, String(found.err.line)));
-  const parsed = new XMLParser({
-    ignoreAttributes: false,
-    attributeNamePrefix: '',
-    parseTagValue: false,
-    parseAttributeValue: false,
-    removeNSPrefix: true,
-    isArray: (name) => lists.includes(name),
-  }).parse(text) as Node;
+  let parsed: Node;
+  try {
+    parsed = parser.parse(text) as Node;
+  } catch {
+    // It throws where something is nested too deep, or called as what every object inherits.
+    return refused(routeSays.trackUnreadable());
+  }
   const gpx = parsed.gpx;
   if (typeof gpx !== 'object' || gpx === null) {
     const root = Object.keys(parsed).find((name) => !name.startsWith('?'));
     return gpx === '' ? refused(routeSays.trackNone()) : refused(routeSays.trackNoGpx(root ?? ''));
   }
-  return routeIn(gpx as Node);
+  const marked = markedIn(gpx as Node);
+  if (!marked.ok) return marked;
+  const { name, stretches, waters } = marked.value;
+  return done(routeOf(name, stretches, yield* measuringRoute(stretches, waters)));
 }
 
-function routeIn(gpx: Node): Outcome<ReadRoute> {
+const parser = new XMLParser({
+  ignoreAttributes: false,
+  attributeNamePrefix: '',
+  parseTagValue: false,
+  parseAttributeValue: false,
+  removeNSPrefix: true,
+  isArray: (name) => lists.includes(name),
+});
+
+/** A line and the waters about it, as the file marks them. */
+interface Marked {
+  readonly name: string;
+  readonly stretches: Stretches;
+  readonly waters: readonly RoutePoint[];
+}
+
+function markedIn(gpx: Node): Outcome<Marked> {
   const tracks = nodesIn(gpx, 'trk');
   const routes = nodesIn(gpx, 'rte');
   const written =
@@ -74,11 +101,17 @@ function routeIn(gpx: Node): Outcome<ReadRoute> {
     if (!point.ok) return point;
     waters.push(point.value);
   }
-  return done(routeOf(nameIn([...tracks, ...routes, gpx]), stretches, waters));
+  const apart = [...new Map(waters.map((water) => [placeOf(water), water])).values()];
+  if (apart.length > mostWaters) return refused(routeSays.trackWaters(apart.length, mostWaters));
+  return done({ name: nameIn([...tracks, ...routes, gpx]), stretches, waters: apart });
 }
 
-function routeOf(name: string, stretches: Stretches, waters: readonly RoutePoint[]): ReadRoute {
-  const measures = measuresOf(stretches, waters);
+/** Where a point is, to a metre: one that is marked twice is one. */
+function placeOf([latitude, longitude]: RoutePoint): string {
+  return `${round(latitude, 5)} ${round(longitude, 5)}`;
+}
+
+function routeOf(name: string, stretches: Stretches, measures: Measures): ReadRoute {
   const { distanceKm, ascentM, dryKm } = measures;
   const { distanceKm: km, ascentM: m } = briefRanges;
   return {
@@ -138,14 +171,14 @@ function textIn(node: Node, name: string): string {
 
 function numberIn(node: Node, name: string): number | null {
   const text = textIn(node, name);
-  const value = Number(text);
-  return text === '' || !Number.isFinite(value) ? null : value;
+  return /^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?$/i.test(text) ? Number(text) : null;
 }
 
-/** The first name that the file gives, as a brief can hold it. */
+/** The first name that the file gives, where a brief can hold it; the rest of it is no worse without. */
 function nameIn(nodes: readonly Node[]): string {
   const named = nodes.map((node) => textIn(node, 'name')).find((name) => name !== '') ?? '';
-  return plainly(named, longestName);
+  const short = [...named.replace(/\s+/g, ' ')].slice(0, longestName).join('');
+  return whyNotName(short) === null ? short : '';
 }
 
 function isIn(value: number, range: Range): boolean {

@@ -1,16 +1,21 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { briefRanges, type Conditions, type Route } from '@/core/brief';
+import type { MeasuringProgress } from '@/core/brief/route-measures';
+import type { ReadRoute } from '@/core/exchange/gpx';
 import { whyTrackTooLarge } from '@/core/exchange/limits';
 import { walkingHours } from '@/core/models';
 import { terrains, type Terrain } from '@/core/models/words';
-import { printNumber } from '@/core/quantity';
+import { printNumber, type Outcome } from '@/core/quantity';
+import { whyFailed } from '@/store/why-failed';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { FileChoice } from '@/ui/fields/file-choice';
 import { Panel } from '@/ui/fields/panel';
+import { Progress } from '@/ui/files/progress';
+import type { Call } from '@/workers/beside';
 import { callRoute } from '@/workers/exchange-calls';
 import { FigureField } from './figure-field';
 import { RouteDrawing } from './route-drawing';
@@ -35,6 +40,10 @@ export function RoutePanel({ brief, change, conditions }: RoutePanelProps) {
   const [told, setTold] = useState<{ readonly isRefused: boolean; readonly says: string } | null>(
     null,
   );
+  const reading = useRef<Call<Outcome<ReadRoute> | null> | null>(null);
+  const [progress, setProgress] = useState<
+    (MeasuringProgress & { readonly fileName: string }) | null
+  >(null);
   const set = (part: Partial<Route>) => change({ route: { ...(route ?? noRoute), ...part } });
   return (
     <Panel
@@ -90,6 +99,18 @@ export function RoutePanel({ brief, change, conditions }: RoutePanelProps) {
           </Button>
         )}
       </Flex>
+      {progress && (
+        <Progress
+          what={`Reading ${progress.fileName}`}
+          done={progress.looked}
+          outOf={progress.outOf}
+          onStop={() => {
+            reading.current?.cancel();
+            reading.current = null;
+            setProgress(null);
+          }}
+        />
+      )}
       {told && (
         <Box
           role={told.isRefused ? 'alert' : 'status'}
@@ -108,17 +129,30 @@ export function RoutePanel({ brief, change, conditions }: RoutePanelProps) {
   );
 
   async function take(file: File): Promise<void> {
+    reading.current?.cancel();
+    reading.current = null;
+    const refuse = (why: string) => setTold({ isRefused: true, says: `${file.name}: ${why}` });
     const tooLarge = whyTrackTooLarge(file.size);
-    if (tooLarge) return setTold({ isRefused: true, says: `${file.name}: ${tooLarge}` });
-    setTold({ isRefused: false, says: `Reading ${file.name}…` });
+    if (tooLarge) return refuse(tooLarge);
+    setTold(null);
+    setProgress({ fileName: file.name, looked: 0, outOf: 0 });
     const bytes = new Uint8Array(await file.arrayBuffer());
-    const read = await callRoute(bytes).result;
-    if (!read.ok)
-      return setTold({ isRefused: true, says: `${file.name}: ${read.problem.message}` });
+    const call = callRoute(bytes, (progress) => {
+      if (reading.current === call) setProgress({ fileName: file.name, ...progress });
+    });
+    reading.current = call;
+    const read = await call.result.catch((error: unknown) => whyFailed(error));
+    // Stopped, or another file was chosen meanwhile.
+    if (reading.current !== call) return undefined;
+    reading.current = null;
+    setProgress(null);
+    if (read === null) return undefined;
+    if (typeof read === 'string') return refuse(read);
+    if (!read.ok) return refuse(read.problem.message);
     const { route: found, measures } = read.value;
     const terrain = route?.terrain ?? found.terrain;
-    change({ route: { ...found, terrain } });
-    setTold({
+    if (!change({ route: { ...found, terrain } })) return undefined;
+    return setTold({
       isRefused: false,
       says: [
         `${found.name || file.name} is in.`,

@@ -10,7 +10,8 @@ import { perform } from '@/ui/notice/notice';
 /** What a panel of the brief is given: the brief, and how some of it is changed. */
 export interface BriefProps {
   readonly brief: Brief;
-  readonly change: (part: Partial<Brief>) => void;
+  /** Whether it was changed: what is refused says why by itself. */
+  readonly change: (part: Partial<Brief>) => boolean;
 }
 
 /**
@@ -24,7 +25,7 @@ export function briefOf(view: KitView): BriefProps {
     change: (part) => {
       const { bench } = useBenchState.getState().history;
       const own = bench.loadouts.get(view.own.id);
-      if (!own) return;
+      if (!own) return false;
       const brief = own.brief ?? emptyBrief;
       const changed = { ...brief, ...part };
       // What is known of a country is of that one; another kit’s brief may know the next.
@@ -41,7 +42,7 @@ export function briefOf(view: KitView): BriefProps {
         { country: brief.country, people: brief.people.length },
         { country: next.country, people: next.people.length },
       );
-      perform({
+      return perform({
         do: 'change kit',
         id: own.id,
         change: { brief: { ...next, lanes, rules }, wishes },

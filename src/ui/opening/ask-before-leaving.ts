@@ -7,6 +7,7 @@ export function useAskBeforeLeaving(): void {
     ({ saving, history }) =>
       saving.state === 'saving' ||
       saving.state === 'failed' ||
+      saving.state === 'gone' ||
       (saving.state === 'not kept' && history.entries.length > 0),
   );
   useEffect(() => {

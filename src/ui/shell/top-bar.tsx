@@ -182,6 +182,12 @@ function SavedMark() {
           ▲ not kept
         </Text>
       );
+    case 'gone':
+      return (
+        <Text fontSize="xs" color="signal.fg" paddingRight="2">
+          ▲ not saved
+        </Text>
+      );
     case 'failed':
       return (
         <>

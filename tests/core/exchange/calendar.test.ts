@@ -109,6 +109,19 @@ describe('a calendar', () => {
     expect(eventsIn('no calendar at all')).toEqual([]);
   });
 
+  it('is read back whatever a kit is called', () => {
+    const name = 'END:VEVENT, of; a\\BEGIN:VEVENT';
+    const kits = [...bench.loadouts.values()].map((each) => [each.id, { ...each, name }] as const);
+    const file = written({ ...bench, loadouts: new Map(kits) });
+    expect(file.events[0]!.summary).toContain(name);
+    expect(eventsIn(file.text)).toEqual(file.events);
+  });
+
+  it('is read in one pass, however many events begin and never end', () => {
+    const many = 'BEGIN:VEVENT\r\nUID:x@keep.vivid-acorn\r\n'.repeat(200_000);
+    expect(eventsIn(`${many}DTSTART;VALUE=DATE:20270101\r\nEND:VEVENT\r\n`)).toHaveLength(1);
+  });
+
   it('does not depend on the clock of the place', () => {
     expect(first.text).toContain('DTSTART;VALUE=DATE:20270630');
     expect(first.text).toContain('TRIGGER;RELATED=START:PT9H');

@@ -2,10 +2,19 @@ import fc from 'fast-check';
 
 import { conditionsOf, emptyBrief } from '@/core/brief';
 import { unsoundBrief } from '@/core/brief/outline';
-import { readGpx } from '@/core/exchange/gpx';
+import { readingGpx } from '@/core/exchange/gpx';
 import { whyTrackTooLarge } from '@/core/exchange/limits';
 import { kmBetween, measuresOf, thinned } from '@/core/brief/route-measures';
+import { nearestWithin, runOf, type Leg } from '@/core/brief/nearest-leg';
 import type { RoutePoint } from '@/core/brief';
+
+function readGpx(text: string) {
+  const reading = readingGpx(text);
+  for (;;) {
+    const next = reading.next();
+    if (next.done) return next.value;
+  }
+}
 
 /** One degree of latitude on a sphere of mean radius. */
 const degreeKm = 111.195;
@@ -88,10 +97,45 @@ describe('a way out of a file', () => {
     [gpx(`<trk><trkseg>${point('trkpt', 1, 1)}</trkseg></trk>`), 'fewer than two points'],
     [gpx(`<trk><trkseg>${point('trkpt', 95, 1)}</trkseg></trk>`), 'Point 1 has latitude “95”'],
     [gpx(`<trk><trkseg>${point('trkpt', 1, 1)}<trkpt/></trkseg></trk>`), 'Point 2 has latitude'],
+    ...['__proto__', 'constructor', 'prototype'].flatMap((name) => [
+      [gpx(`<trk><${name}>x</${name}></trk>`), 'has a name that no GPX file needs'],
+      [gpx(`<trk ${name}="x"></trk>`), 'has a name that no GPX file needs'],
+    ]),
+    [gpx(`${'<a>'.repeat(20_000)}${'</a>'.repeat(20_000)}`), 'nested too deep'],
+    [
+      gpx(`<trk><trkseg>${'<trkpt lat="0x10" lon="1"/>'.repeat(2)}</trkseg></trk>`),
+      'latitude “0x10”',
+    ],
+    [
+      gpx(
+        Array.from({ length: 5001 }, (_, at) =>
+          point('wpt', 1 + at / 10_000, 1, '<name>Spring</name>'),
+        ).join('') + `<trk><trkseg>${northward.join('')}</trkseg></trk>`,
+      ),
+      'marks 5001 waters; up to 5000 are read',
+    ],
     [`<!DOCTYPE gpx [<!ENTITY a "b">]>${gpx('')}`, 'declares entities'],
   ])('refuses %p', (text, why) => {
     const read = readGpx(text);
     expect(read.ok ? '' : read.problem.message).toContain(why);
+  });
+
+  test.each(['&lt;script&gt;x', 'a\u202eb', '   '])(
+    'is read without a name that none can be: %j',
+    (name) => {
+      const read = readGpx(
+        gpx(`<trk><name>${name}</name><trkseg>${northward.join('')}</trkseg></trk>`),
+      );
+      if (!read.ok) throw new Error(read.problem.message);
+      expect(read.value.route.name).toBe('');
+      expect(unsoundBrief({ ...emptyBrief, route: read.value.route })).toBeNull();
+    },
+  );
+
+  test('a water that is marked twice is one', () => {
+    const twice = point('wpt', 61.1, 27, '<name>Spring</name>').repeat(8000);
+    const read = readGpx(gpx(`${twice}<trk><trkseg>${northward.join('')}</trkseg></trk>`));
+    expect(read.ok && read.value.measures.watersOn).toBe(1);
   });
 
   test('a file of 100 MB is refused before it is read', () => {
@@ -128,6 +172,63 @@ describe('laws of a line', () => {
         expect(measuresOf([line], [a, b]).dryKm!).toBeLessThanOrEqual(before + 1e-9);
       }),
     );
+  });
+
+  test('the nearest place is the one that looking at every leg finds', () => {
+    const near = fc.tuple(
+      fc.double({ min: -0.02, max: 0.02, noNaN: true }),
+      fc.double({ min: -0.02, max: 0.02, noNaN: true }),
+    );
+    fc.assert(
+      fc.property(
+        fc.array(near, { minLength: 2, maxLength: 60 }),
+        near,
+        fc.constantFrom<number[]>([0, 0], [61, 179.99], [-75, -180], [89, 30]),
+        (steps, [up, right], start) => {
+          let [a, b] = [start[0]!, start[1]!];
+          const legs = steps.map(([north, east], at): Leg => {
+            const from: RoutePoint = [a, b, null];
+            [a, b] = [a + north, b + east];
+            return { from, to: [a, b, null], fromKm: at, toKm: at + 1 };
+          });
+          const water: RoutePoint = [a + up / 4, ((b + right / 4 + 540) % 360) - 180, null];
+          const each = legs.map((leg) => nearestWithin(runOf([leg])!, water, 1));
+          const best = each.reduce((one, other) =>
+            other !== null && (one === null || other.offKm < one.offKm) ? other : one,
+          );
+          const found = nearestWithin(runOf(legs)!, water, 1);
+          expect(found === null).toBe(best === null);
+          if (found && best) expect(found.offKm).toBeCloseTo(best.offKm, 9);
+        },
+      ),
+    );
+  });
+
+  test('a water looks at the legs near it, not at all of them', () => {
+    const many = 8000;
+    const count = { looks: 0 };
+    const legs = Array.from({ length: many }, (_, at): Leg => ({
+      get from(): RoutePoint {
+        count.looks += 1;
+        return [at / 10_000, 20, null];
+      },
+      to: [(at + 1) / 10_000, 20, null],
+      fromKm: at,
+      toKm: at + 1,
+    }));
+    const run = runOf(legs)!;
+    count.looks = 0;
+    for (let at = 0; at < many; at += 1) nearestWithin(run, [at / 10_000, 20, null], 0.5);
+    expect(count.looks).toBeLessThan(many * 100);
+  });
+
+  test('a way that goes round the other side of the earth passes no water here', () => {
+    const line: RoutePoint[] = [
+      [10, 179.9, null],
+      [10, -179.9, null],
+    ];
+    expect(measuresOf([line], [[10, 0, null]]).watersOn).toBe(0);
+    expect(measuresOf([line], [[10, 180, null]]).watersOn).toBe(1);
   });
 
   test('a thinned line keeps its ends and its highest point', () => {
