@@ -4,7 +4,14 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import path from 'node:path';
 import { root } from './ensure-installed.mjs';
 
-const sources = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json'];
+const sources = [
+  'src',
+  'public',
+  'next.config.mjs',
+  'scripts/every-answer.mjs',
+  'tsconfig.json',
+  'package-lock.json',
+];
 
 /** The framework's own program, run without a shell or a launcher between, so that a signal reaches it. */
 export const next = path.join(root, 'node_modules', 'next', 'dist', 'bin', 'next');

@@ -2,12 +2,6 @@ import { NextResponse, type NextRequest } from 'next/server';
 
 /** Answers every page with a content security policy: this origin only, scripts by nonce. */
 export function proxy(request: NextRequest): NextResponse {
-  if (!isAnswered(request)) {
-    return new NextResponse('Pages are read here, and nothing else is done to them.', {
-      status: 405,
-      headers: { allow: 'GET, HEAD' },
-    });
-  }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const policy = policyWith(nonce);
   const headers = new Headers(request.headers);
@@ -18,13 +12,14 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-/** Pages and files are read; the simulated devices are told things too. */
-function isAnswered({ method, nextUrl }: NextRequest): boolean {
-  return method === 'GET' || method === 'HEAD' || nextUrl.pathname.startsWith('/api/scale/');
-}
-
+/** Pages, what they ask, and the worker: files are shown by no policy of their own. */
 export const config = {
-  matcher: [{ source: '/((?!_next/static).*)' }],
+  matcher: [
+    {
+      source:
+        '/((?!_next/static|icons/|icon\\.svg|manifest\\.webmanifest|demo\\.json|keep-at-hand\\.js).*)',
+    },
+  ],
 };
 
 /** Styles may stand inline, since the styling library writes them so; scripts may not. */

@@ -11,6 +11,9 @@ export const mostKitsDeep = 64;
 /** How many placements all kits of a bench may hold together, each counted with what goes along in it. */
 export const mostPlacedInAll = 50_000;
 
+/** How many kits may go along in all kits of a bench together: also those that hold nothing are looked through. */
+export const mostAlongInAll = 2000;
+
 /** How large a kit is with the kits that go along in it laid into it. */
 export interface Extent {
   /** Placements, and kits that go along, of the kit and of every kit along, as often as each is along. */
@@ -27,9 +30,14 @@ export interface Extent {
 export function unboundedKit(bench: Bench): (Problem & { readonly kit: string }) | null {
   const known = new Map<string, Extent | 'within'>();
   let inAll = 0;
+  let along = 0;
   for (const loadout of bench.loadouts.values()) {
     const problem = unbounded(bench, loadout, known);
     if (problem) return { ...problem, kit: loadout.id };
+    along += loadout.modules.length;
+    if (along > mostAlongInAll) {
+      return { kit: loadout.id, field: 'modules', message: says.tooManyAlong(mostAlongInAll) };
+    }
     inAll += entriesOf(known, loadout);
     if (inAll > mostPlacedInAll) {
       return { kit: loadout.id, field: 'placements', message: says.benchTooLarge(mostPlacedInAll) };

@@ -4,7 +4,13 @@ import { whyNotDay } from '@/core/quantity';
 import { settings } from '@/core/models/words';
 
 const figure = (least: number, most: number) =>
-  v.pipe(v.string(), v.transform(Number), v.number(), v.minValue(least), v.maxValue(most));
+  v.pipe(
+    v.string(),
+    v.regex(/^-?\d+(?:\.\d+)?(?:e-?\d+)?$/),
+    v.transform(Number),
+    v.minValue(least),
+    v.maxValue(most),
+  );
 const day = v.optional(
   v.pipe(
     v.string(),

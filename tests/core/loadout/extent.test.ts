@@ -95,6 +95,22 @@ describe('how large a kit may be with all that goes along in it', () => {
   });
 });
 
+describe('kits that hold nothing', () => {
+  it('count where they go along, over all kits of a bench', () => {
+    const inner = Array.from({ length: 100 }, (_, at) => kit(`e${at}`));
+    const outer = (many: number) =>
+      Array.from({ length: many }, (_, at) =>
+        withAlong(
+          `k${at}`,
+          [],
+          inner.map(({ id }) => along(id, id)),
+        ),
+      );
+    expect(problemOf(...inner, ...outer(20))).toBeNull();
+    expect(problemOf(...inner, ...outer(21))).toMatch(/^k20: modules In all kits .* 2000 kits/);
+  });
+});
+
 describe('how deep a kit may go', () => {
   it('counts holders through the kits that go along', () => {
     const half = mostHoldersDeep / 2;

@@ -1,4 +1,5 @@
 import { scaleNamed } from '@/devices/scale/bench-of-scales';
+import { boundedText } from '@/devices/bounded-text';
 import { isOwnOrigin } from '@/devices/own-origin';
 import { readingsOf, wordsIn } from '@/devices/scale/stream';
 
@@ -19,11 +20,16 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
   });
 }
 
+/** What is said to a scale is short. */
+const mostBytes = 1000;
+
 /** What a hand does to the scale: lays something on it, tares it, pulls its plug. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
   if (!isOwnOrigin(request.headers))
     return new Response('Only its own pages do this.', { status: 403 });
-  const words = wordsIn(await request.text());
+  const text = await boundedText(request, mostBytes);
+  if (text === null) return new Response('This is too long.', { status: 413 });
+  const words = wordsIn(text);
   if (!words) return new Response('This is nothing that is done to a scale.', { status: 400 });
   const scale = scaleNamed((await params).id);
   switch (words.do) {
