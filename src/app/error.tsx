@@ -1,9 +1,14 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { later } from '@/ui/late/later';
 
-const Mishap = dynamic(() => import('@/ui/opening/mishap').then((module) => module.Mishap));
+const Mishap = later(() => import('@/ui/opening/mishap').then((module) => module.Mishap));
 
-export default function PageError({ reset }: { readonly reset: () => void }) {
-  return <Mishap onRetry={reset} />;
+interface PageErrorProps {
+  readonly error: unknown;
+  readonly reset: () => void;
+}
+
+export default function PageError({ error, reset }: PageErrorProps) {
+  return <Mishap error={error} onRetry={reset} />;
 }

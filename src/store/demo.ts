@@ -2,6 +2,7 @@ import { benchOfFile } from '@/core/exchange/bench-of-file';
 import type { AcornFile } from '@/core/exchange/schema';
 import { demoYearsOn } from '@/core/demo/opens-on';
 import type { Bench } from '@/core/loadout';
+import { today } from './today';
 
 export { demoOpensOn } from '@/core/demo/opens-on';
 
@@ -14,7 +15,7 @@ export async function loadDemo(): Promise<Bench> {
   const answer = await fetch('/demo.json');
   if (!answer.ok) throw new Error(`the demo cannot be fetched (${answer.status})`);
   const demo = benchOfFile((await answer.json()) as AcornFile);
-  const years = demoYearsOn(new Date().toISOString().slice(0, 10));
+  const years = demoYearsOn(today());
   if (years === 0) return demo;
   const { movedByYears } = await import('@/core/demo/moved');
   return movedByYears(demo, years);

@@ -88,9 +88,10 @@ export class Keeper {
     this.begins = begins ? historyOf(begins) : null;
     this.show({
       history: this.begins ?? this.saved.history,
-      saving: { state: this.connection ? 'saved' : 'not kept' },
+      saving: { state: !this.connection ? 'not kept' : this.begins ? 'saving' : 'saved' },
     });
-    if (this.begins) await this.saveWaiting();
+    // Nobody waits for the disk to see what it will hold.
+    if (this.begins) void this.saveWaiting();
     return null;
   }
 

@@ -51,6 +51,7 @@ export class House {
     const keeper = new Keeper(connection, door, (kept) => (shown.kept = kept));
     const { first } = options;
     await keeper.open(first ? () => Promise.resolve(first) : null);
+    await keeper.settled();
     return {
       keeper,
       database,

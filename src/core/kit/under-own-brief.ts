@@ -1,6 +1,7 @@
 import type { UnitSystem } from '../quantity';
 import type { Ways } from '../ways';
-import { underBrief, type UnderBrief } from './under-brief';
+import { lastingOf, workingNeeds } from '../needs';
+import { needsKitUnder, type UnderBrief } from './under-brief';
 import type { WorkedOutKit } from './worked-out';
 
 export { massByDays } from '../needs';
@@ -10,11 +11,27 @@ const known = new WeakMap<Ways, Map<UnitSystem, UnderBrief>>();
 
 /** A kit under its own brief, worked out once for all that ask; null while it has none. */
 export function underOwnBrief(kit: WorkedOutKit, units: UnitSystem): UnderBrief | null {
+  const working = workingUnderOwnBrief(kit, units);
+  for (;;) {
+    const next = working.next();
+    if (next.done) return next.value;
+  }
+}
+
+/** As {@link underOwnBrief}, a need at a time, so that what is on screen goes on meanwhile. */
+export function* workingUnderOwnBrief(
+  kit: WorkedOutKit,
+  units: UnitSystem,
+): Generator<unknown, UnderBrief | null> {
   const { brief } = kit.own;
   if (brief === null) return null;
-  const before = known.get(kit.ways) ?? new Map<UnitSystem, UnderBrief>();
-  known.set(kit.ways, before);
-  const found = before.get(units) ?? underBrief(kit, brief, units);
-  before.set(units, found);
+  const before = known.get(kit.ways)?.get(units);
+  if (before) return before;
+  const needsKit = needsKitUnder(kit.whole, kit, brief, units, kit.ways);
+  yield needsKit;
+  const needs = yield* workingNeeds(needsKit);
+  const found = { kit: needsKit, needs, lasts: lastingOf(needs) };
+  const ofWays = known.get(kit.ways) ?? new Map<UnitSystem, UnderBrief>();
+  known.set(kit.ways, ofWays.set(units, found));
   return found;
 }

@@ -49,6 +49,17 @@ export function needsOf(kit: NeedsKit): readonly Need[] {
   return needIds.map((need) => needOf(kit, need));
 }
 
+/** As {@link needsOf}, one need a step. */
+export function* workingNeeds(kit: NeedsKit): Generator<Need, readonly Need[]> {
+  const needs: Need[] = [];
+  for (const id of needIds) {
+    const need = needOf(kit, id);
+    needs.push(need);
+    yield need;
+  }
+  return needs;
+}
+
 /** One need of a kit under its brief. */
 export function needOf(kit: NeedsKit, need: NeedId): Need {
   return { need, ...answers[need](kit) };

@@ -31,6 +31,13 @@ export function daysBetween(from: string, to: string): number {
   return differenceInCalendarDays(dateOf(to), dateOf(from));
 }
 
+/** A day as the person’s own calendar has it, YYYY-MM-DD. */
+export function localDay(moment: Date): string {
+  const month = String(moment.getMonth() + 1).padStart(2, '0');
+  const day = String(moment.getDate()).padStart(2, '0');
+  return `${moment.getFullYear()}-${month}-${day}`;
+}
+
 /** The month of a day: `2027-04`. */
 export function monthIn(day: string): string {
   return day.slice(0, 7);

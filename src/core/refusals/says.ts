@@ -88,8 +88,7 @@ export const says = {
   // Limits of a bench.
   kitFull: (most: number) => `A kit holds up to ${most} placements.`,
   alongFull: (most: number) => `At most ${most} kits go along in one.`,
-  tooManyAlong: (most: number) =>
-    `In all kits of a bench together, up to ${most} kits go along.`,
+  tooManyAlong: (most: number) => `In all kits of a bench together, up to ${most} kits go along.`,
   benchTooLarge: (most: number) =>
     `The kits of a bench hold up to ${most} placements together, and those of its versions as many.`,
 } as const satisfies Sentences;

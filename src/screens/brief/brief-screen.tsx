@@ -6,7 +6,8 @@ import { schoolsTold } from '@/core/brief/schools-told';
 import { schoolWords, type SchoolId } from '@/core/brief/schools';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
-import { localDay, useKitView } from '@/ui/kit/kit-view';
+import { useToday } from '@/store/today';
+import { useKitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
@@ -37,7 +38,7 @@ function BriefSheet({
   change,
   view,
 }: BriefProps & { readonly view: NonNullable<ReturnType<typeof useKitView>> }) {
-  const today = localDay(new Date());
+  const today = useToday();
   const asking = useClimate(brief, (heard) => change({ heard }));
   const conditions = conditionsOf(brief, today);
   const { own } = view;
@@ -57,7 +58,7 @@ function BriefSheet({
         </Flex>
         <Flex direction="column" gap="4" width={{ base: '100%', xl: '400px' }} flexShrink="0">
           <DayRing brief={brief} conditions={conditions} />
-          <TemperaturePanel brief={brief} conditions={conditions} view={view} />
+          <TemperaturePanel brief={brief} conditions={conditions} />
           <LastTripPanel brief={brief} change={change} view={view} />
           <RulesPanel brief={brief} change={change} view={view} />
           <OrderPanel brief={brief} change={change} view={view} today={today} />

@@ -1,7 +1,7 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { briefRanges, countryOf } from '@/core/brief';
 import { countries, type Country } from '@/core/catalogue/countries';
 import { countryIds, type CountryId } from '@/core/catalogue/country-climates';
@@ -10,6 +10,7 @@ import { printNumber } from '@/core/quantity';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
+import { later } from '@/ui/late/later';
 import type { KitView } from '@/ui/kit/kit-view';
 import { CountryAsksList } from './country-asks-list';
 import { FigureField } from './figure-field';
@@ -17,10 +18,14 @@ import { numberIn } from './number-in';
 import { TextField } from './text-field';
 import type { BriefProps } from './use-brief';
 
-const CountryKnown = lazy(() =>
-  import('./country-known').then((module) => ({ default: module.CountryKnown })),
+const CountryKnown = later(
+  () => import('./country-known').then((module) => module.CountryKnown),
+  <Text marginTop="3">Opening…</Text>,
 );
-const WorldMap = lazy(() => import('./world-map').then((module) => ({ default: module.WorldMap })));
+const WorldMap = later(
+  () => import('./world-map').then((module) => module.WorldMap),
+  <Text marginTop="3">Unfolding the map…</Text>,
+);
 
 /** Where: by name and coordinates, how high, how far from the sea, in what kind of country. */
 export function PlacePanel({ brief, change, view }: BriefProps & { readonly view: KitView }) {
@@ -81,12 +86,10 @@ export function PlacePanel({ brief, change, view }: BriefProps & { readonly view
         {isMapOpen ? 'Put the map away' : 'Point on a map'}
       </Button>
       {isMapOpen && (
-        <Suspense fallback={<Text marginTop="3">Unfolding the map…</Text>}>
-          <WorldMap
-            place={place}
-            onPick={(picked) => change({ place: { ...picked, name: place?.name ?? '' } })}
-          />
-        </Suspense>
+        <WorldMap
+          place={place}
+          onPick={(picked) => change({ place: { ...picked, name: place?.name ?? '' } })}
+        />
       )}
       {country !== null && (
         <>
@@ -96,11 +99,7 @@ export function PlacePanel({ brief, change, view }: BriefProps & { readonly view
           <Button marginTop="2" aria-expanded={isRowOpen} onClick={() => setIsRowOpen(!isRowOpen)}>
             {isRowOpen ? 'That is how it is there' : 'I know that country better'}
           </Button>
-          {isRowOpen && (
-            <Suspense fallback={<Text marginTop="3">Opening…</Text>}>
-              <CountryKnown brief={brief} change={change} />
-            </Suspense>
-          )}
+          {isRowOpen && <CountryKnown brief={brief} change={change} />}
           <CountryAsksList country={country} brief={brief} view={view} />
         </>
       )}

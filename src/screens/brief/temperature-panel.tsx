@@ -1,26 +1,26 @@
 'use client';
 
 import { Box, Text } from '@chakra-ui/react';
-import { lazy, Suspense, useMemo } from 'react';
+import { useMemo } from 'react';
 import { climateByDay, type Brief, type Conditions } from '@/core/brief';
 import { Panel } from '@/ui/fields/panel';
-import type { KitView } from '@/ui/kit/kit-view';
+import { later } from '@/ui/late/later';
 import { useUnderBrief } from '@/ui/kit/under-brief';
 
-const TemperatureChart = lazy(() =>
-  import('./temperature-chart').then((module) => ({ default: module.TemperatureChart })),
+const TemperatureChart = later(
+  () => import('./temperature-chart').then((module) => module.TemperatureChart),
+  <Text>Drawing…</Text>,
 );
 
 interface TemperaturePanelProps {
   readonly brief: Brief;
   readonly conditions: Conditions;
-  readonly view: KitView;
 }
 
 /** The temperatures over the dates, and how cold a night the kit is good for. */
-export function TemperaturePanel({ brief, conditions, view }: TemperaturePanelProps) {
+export function TemperaturePanel({ brief, conditions }: TemperaturePanelProps) {
   const { period, lowC, highC } = conditions;
-  const under = useUnderBrief(view);
+  const under = useUnderBrief();
   const days = useMemo(() => climateByDay(brief, period), [brief, period]);
   const sleep = under?.needs.find(({ need }) => need === 'sleep') ?? null;
   return (
@@ -34,14 +34,12 @@ export function TemperaturePanel({ brief, conditions, view }: TemperaturePanelPr
     >
       {days.length > 1 && (
         <Box minHeight="190px">
-          <Suspense fallback={<Text>Drawing…</Text>}>
-            <TemperatureChart
-              days={days}
-              lowC={lowC?.value ?? null}
-              highC={highC?.value ?? null}
-              sleepC={sleep?.unit === '°C' ? sleep.supply : null}
-            />
-          </Suspense>
+          <TemperatureChart
+            days={days}
+            lowC={lowC?.value ?? null}
+            highC={highC?.value ?? null}
+            sleepC={sleep?.unit === '°C' ? sleep.supply : null}
+          />
         </Box>
       )}
     </Panel>

@@ -4,7 +4,8 @@ import type { Bench } from '@/core/loadout';
 import { schemesOf } from '@/core/scheme';
 import { proposedLanes } from '@/core/scheme/proposed-order';
 import { useBenchState } from '@/store/bench';
-import { localDay, type KitView } from '@/ui/kit/kit-view';
+import { today } from '@/store/today';
+import type { KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
 
 /** What a panel of the brief is given: the brief, and how some of it is changed. */
@@ -19,7 +20,6 @@ export interface BriefProps {
  * a file says comes a while after it was asked for: the brief is changed as it is by then.
  */
 export function briefOf(view: KitView): BriefProps {
-  const today = localDay(new Date());
   return {
     brief: view.own.brief ?? emptyBrief,
     change: (part) => {
@@ -35,7 +35,7 @@ export function briefOf(view: KitView): BriefProps {
           : { ...changed, asKnown: knownAt(changed, briefsOn(bench)) };
       // What has no piece yet opens on the order that its brief proposes.
       const isNew = own.placements.length === 0 && part.lanes === undefined;
-      const lanes = isNew ? proposedLanes(schemesOf(bench), next, today) : next.lanes;
+      const lanes = isNew ? proposedLanes(schemesOf(bench), next, today()) : next.lanes;
       // What the country asked goes with it, and is for so many as come.
       const { wishes, rules } = wishedElsewhere(
         { wishes: own.wishes, rules: next.rules },

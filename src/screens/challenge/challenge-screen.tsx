@@ -20,7 +20,7 @@ import { Panel } from '@/ui/fields/panel';
 import { PlainTable } from '@/ui/fields/plain-table';
 import { saveText } from '@/ui/files/save-text';
 import { useLaidOut } from '@/ui/kit/answers';
-import { localDay } from '@/ui/kit/kit-view';
+import { useToday } from '@/store/today';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
@@ -116,13 +116,14 @@ interface Held {
 
 function Board({ bench, challenge, units }: BoardProps) {
   const laidOut = useLaidOut();
+  const today = useToday();
   const held = useMemo(
     () =>
       kitsByName(bench).map((loadout): Held => {
-        const kit = workedOut(bench, loadout, localDay(new Date()), laidOut);
+        const kit = workedOut(bench, loadout, today, laidOut);
         return { kit, kept: rulesKept(kit, challenge.rules) };
       }),
-    [bench, challenge, laidOut],
+    [bench, challenge, today, laidOut],
   );
   const edge = { units, currency: bench.currency };
   if (held.length === 0) return <Text marginTop="3">There is no kit yet to hold against it.</Text>;

@@ -9,7 +9,8 @@ import { Button } from '@/ui/fields/button';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { Choice } from '@/ui/fields/choice';
 import { Panel } from '@/ui/fields/panel';
-import { localDay, useKitView, type KitView } from '@/ui/kit/kit-view';
+import { today } from '@/store/today';
+import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -103,7 +104,7 @@ function Versions({ view: { bench, own } }: { readonly view: KitView }) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          const about = { id: newId(), day: localDay(new Date()), note: note.trim() };
+          const about = { id: newId(), day: today(), note: note.trim() };
           const version = versionOf(bench, own.id, about);
           if (perform({ do: 'keep version', version }, `This version of ${own.name} is kept.`)) {
             setNote('');

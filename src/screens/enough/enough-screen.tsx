@@ -15,7 +15,7 @@ import { NeedSheet } from './need-sheet';
 /** Every need of the brief: what it asks, what the kit gives, how many days that lasts, and how that was worked out. */
 export function EnoughScreen() {
   const view = useKitView();
-  const under = useUnderBrief(view);
+  const under = useUnderBrief();
   if (!view) return <NoKit />;
   return (
     <Box maxWidth="1080px">

@@ -6,7 +6,7 @@ import { simulatedBell } from '@/devices/bell/simulated-bell';
 import { systemBell } from '@/devices/bell/system-bell';
 import { useBenchState } from '@/store/bench';
 import { prefer, usePreferences } from '@/store/preferences';
-import { localDay } from '@/ui/kit/kit-view';
+import { today } from '@/store/today';
 import { say } from '@/ui/notice/notice';
 
 /** How often the bell looks whether a new day has begun, in ms. */
@@ -29,12 +29,12 @@ export function DueBell() {
 
 function look(): void {
   const { bell, rangOn } = usePreferences.getState();
-  const today = localDay(new Date());
-  if (bell === 'off' || rangOn === today) return;
-  const { dues } = dueListOf(useBenchState.getState().history.bench, today);
-  const due = dues.filter(({ on }) => on <= today);
+  const day = today();
+  if (bell === 'off' || rangOn === day) return;
+  const { dues } = dueListOf(useBenchState.getState().history.bench, day);
+  const due = dues.filter(({ on }) => on <= day);
   if (due.length === 0) return;
-  prefer({ rangOn: today });
+  prefer({ rangOn: day });
   const [first] = due;
   const title = due.length === 1 ? 'One thing is due' : `${due.length} things are due`;
   const line = `${first!.gear.name}${first!.kit ? ` in ${first!.kit.name}` : ''} first. See Keep.`;

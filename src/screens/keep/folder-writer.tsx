@@ -6,7 +6,7 @@ import { writeToFolder, type Folder } from '@/store/back-up-folder';
 import { useBench } from '@/store/bench';
 import { prefer } from '@/store/preferences';
 import { whyFailed } from '@/store/why-failed';
-import { localDay } from '@/ui/kit/kit-view';
+import { today } from '@/store/today';
 import { findFolder, folderSays, useFolder } from './folder-state';
 import { zipOfBench } from './use-back-up';
 
@@ -39,6 +39,6 @@ async function writeNow(folder: Folder, bench: Bench): Promise<string> {
   } catch (error) {
     return `▲ It was not written, and the file there is as it was: ${whyFailed(error)}.`;
   }
-  prefer({ backedUpOn: localDay(new Date()) });
+  prefer({ backedUpOn: today() });
   return 'It is up to date.';
 }

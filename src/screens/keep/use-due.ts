@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Bench } from '@/core/loadout';
 import { dueListOf, type DueList } from '@/core/upkeep';
 import { useBench } from '@/store/bench';
-import { localDay } from '@/ui/kit/kit-view';
+import { useToday } from '@/store/today';
 
 export interface DueView {
   readonly bench: Bench;
@@ -13,6 +13,6 @@ export interface DueView {
 /** All that is to be done on this bench, as of today. */
 export function useDue(): DueView {
   const bench = useBench();
-  const today = localDay(new Date());
+  const today = useToday();
   return useMemo(() => ({ bench, today, list: dueListOf(bench, today) }), [bench, today]);
 }

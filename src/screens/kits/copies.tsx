@@ -18,7 +18,7 @@ import { Button } from '@/ui/fields/button';
 import { CountInput, countTyped } from '@/ui/fields/day-and-count';
 import { LabelledInput } from '@/ui/fields/labelled-input';
 import { TextLink } from '@/ui/fields/text-link';
-import { localDay } from '@/ui/kit/kit-view';
+import { today, useToday } from '@/store/today';
 import { perform, sayRefused } from '@/ui/notice/notice';
 
 interface CopiesProps {
@@ -35,11 +35,11 @@ export function CopyForm({
   const [many, setMany] = useState('1');
   const [names, setNames] = useState('');
   const forWhom = namesOf(names, many);
-  const today = localDay(new Date());
+  const day = useToday();
   const key = forWhom.join('\n');
   const found = useMemo(
-    () => copiesOfKit(bench, loadout.id, key.split('\n'), today, newId),
-    [bench, loadout.id, key, today],
+    () => copiesOfKit(bench, loadout.id, key.split('\n'), day, newId),
+    [bench, loadout.id, key, day],
   );
 
   function make(): void {
@@ -172,7 +172,7 @@ function OfCopies({ bench, loadout, copies }: CopiesProps & { readonly copies: n
   }
 
   function bringOn(): void {
-    const found = copiesBroughtOn(bench, loadout.id, localDay(new Date()), newId);
+    const found = copiesBroughtOn(bench, loadout.id, today(), newId);
     if (!found.ok) return sayRefused(found.problem.message);
     const { toBuy } = found.value;
     perform(

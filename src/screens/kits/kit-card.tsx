@@ -16,7 +16,7 @@ import { Folded } from '@/ui/fields/folded';
 import { Input } from '@/ui/fields/input';
 import { TextArea } from '@/ui/fields/text-area';
 import { useLaidOut } from '@/ui/kit/answers';
-import { localDay } from '@/ui/kit/kit-view';
+import { useToday } from '@/store/today';
 import { perform } from '@/ui/notice/notice';
 import { Closed } from './closed';
 import { CopiesStand, CopyForm } from './copies';
@@ -41,7 +41,8 @@ export function KitCard({ bench, loadout, due, pixelsPerMm }: KitStandProps) {
   const [isChanging, setIsChanging] = useState(false);
   const [isCopying, setCopying] = useState(false);
   const laidOut = useLaidOut();
-  const kit = workedOut(bench, loadout, localDay(new Date()), laidOut);
+  const today = useToday();
+  const kit = workedOut(bench, loadout, today, laidOut);
   const { whole } = kit.totals;
   const cover = kit.cover(schemeOf(bench, scheme));
   if (isChanging)

@@ -14,7 +14,7 @@ import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
 import { drawnSize } from '@/ui/gear-drawing/drawn-size';
-import { localDay } from '@/ui/kit/kit-view';
+import { useToday } from '@/store/today';
 import { NewKitForm } from '@/ui/kit/new-kit-form';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -28,7 +28,8 @@ export function KitsScreen() {
   const kits = kitsByName(bench);
   const shelf = useRef<HTMLDivElement>(null);
   const columnPx = useColumnWidth(shelf);
-  const firstDue = useMemo(() => firstDueOf(bench, localDay(new Date())), [bench]);
+  const today = useToday();
+  const firstDue = useMemo(() => firstDueOf(bench, today), [bench, today]);
   const pixelsPerMm = scaleFor(bench, columnPx);
   return (
     <Box maxWidth="1180px">

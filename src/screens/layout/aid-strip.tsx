@@ -10,7 +10,7 @@ import { useUnderBrief } from '@/ui/kit/under-brief';
 /** What the kit holds against each complaint, in the lane of first aid. */
 export function AidStrip() {
   const view = useKitView();
-  const under = useUnderBrief(view);
+  const under = useUnderBrief();
   if (!view) return null;
   const { loadout, bench, kit } = view;
   const { day = kit.day, people = [], days = 0 } = under?.kit ?? {};

@@ -1,14 +1,14 @@
 'use client';
 
 import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { memo, useRef, useState } from 'react';
 import { jobs, jobsInWords } from '@/core/gear';
 import type { CategoryCover, MustCover, Standing } from '@/core/scheme';
 import { usePreferences } from '@/store/preferences';
 import { amountInWords } from '@/core/gear/amount-in-words';
-import { loadFigurePopover, moodColours, type Mood } from '@/ui/shell/figure';
+import { FigurePopover, moodColours, type Mood } from '@/ui/shell/figure';
 import { useEver } from '@/ui/shell/use-ever';
+import { later } from '@/ui/late/later';
 
 const moods: Readonly<Record<Standing, Mood>> = { missing: 'stop', thin: 'watch', covered: 'fine' };
 
@@ -71,10 +71,7 @@ export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
   );
 }, saysTheSame);
 
-const FigurePopover = dynamic(loadFigurePopover);
-const WhatUndoes = dynamic(() =>
-  import('@/ui/kit/what-undoes').then((module) => module.WhatUndoes),
-);
+const WhatUndoes = later(() => import('@/ui/kit/what-undoes').then((module) => module.WhatUndoes));
 
 /** Ways, and ways that are independent; pressed, which losses it takes to leave it undone. */
 function MustLabel({ must }: { readonly must: MustCover }) {

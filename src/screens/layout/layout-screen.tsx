@@ -1,7 +1,6 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { memo, useEffect, useRef, useState } from 'react';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { printLength } from '@/core/quantity';
@@ -19,21 +18,18 @@ import { Mat } from './mat';
 import { useMatScale } from './mat-scale';
 import { WhereThingsAre } from './where-things-are';
 import { SchemeSwitch } from './scheme-switch';
+import { later } from '@/ui/late/later';
 
 // What tells about pieces and moves them comes when it is used, or right after the mat: it is no part of the first load.
-const GatheredBar = dynamic(() => import('./gathered-bar').then((module) => module.GatheredBar));
-const MatTip = dynamic(() => import('./mat-tip').then((module) => module.MatTip), { ssr: false });
-const MatCarrying = dynamic(() => import('./mat-carrying').then((module) => module.MatCarrying), {
-  ssr: false,
-});
+const GatheredBar = later(() => import('./gathered-bar').then((module) => module.GatheredBar));
+const MatTip = later(() => import('./mat-tip').then((module) => module.MatTip));
+const MatCarrying = later(() => import('./mat-carrying').then((module) => module.MatCarrying));
 
 /** So many pieces on, nobody needs to be told how it goes. */
 const begunFrom = 3;
 
-const FirstSteps = dynamic(() => import('./first-steps').then((module) => module.FirstSteps));
-const PackOffer = dynamic(() => import('@/ui/kit/pack-offer').then((module) => module.PackOffer), {
-  ssr: false,
-});
+const FirstSteps = later(() => import('./first-steps').then((module) => module.FirstSteps));
+const PackOffer = later(() => import('@/ui/kit/pack-offer').then((module) => module.PackOffer));
 
 /** The mat: the kit's pieces drawn to size, in the lanes of a scheme. */
 export function LayoutScreen() {

@@ -23,8 +23,22 @@ export function useMatScale(view: KitView, mat: RefObject<HTMLElement | null>): 
   return widthPx === null ? matScale : Math.min(matScale, (widthPx - edgesPx) / widestMm);
 }
 
+/** From this width of the window on, in px, places and labels of lanes stand beside the mat. */
+const besideFromPx = 768;
+
+/** What stands beside the pieces of a lane: edges of page and lane, and in a wide window the places and the lane’s label. */
+const besideOnPhonePx = 42;
+const besidePx = 338;
+
+/** The width that the mat will have as far as the window tells, so that it is drawn once, at its scale. */
+function expectedWidth(): number | null {
+  if (typeof document === 'undefined') return null;
+  const { clientWidth } = document.documentElement;
+  return clientWidth - (clientWidth < besideFromPx ? besideOnPhonePx : besidePx);
+}
+
 function useWidth(element: RefObject<HTMLElement | null>): number | null {
-  const [widthPx, setWidthPx] = useState<number | null>(null);
+  const [widthPx, setWidthPx] = useState(expectedWidth);
   useEffect(() => {
     const observed = element.current;
     if (!observed) return undefined;

@@ -1,8 +1,7 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
-import { memo, Suspense, type RefObject } from 'react';
+import { memo, type RefObject } from 'react';
 import type { Gear } from '@/core/gear';
 import { gearOf, type Placement } from '@/core/loadout';
 import { homeCategory, type CategoryCover } from '@/core/scheme';
@@ -10,16 +9,13 @@ import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { LaneLabel, laneSays } from './lane-label';
 import { Echo, MatPiece, pieceFacts } from './mat-piece';
 import { Missing } from './missing';
+import { later } from '@/ui/late/later';
 
 /** Comes after the first screen: it asks the catalogue. */
-const AidStrip = dynamic(() => import('./aid-strip').then((module) => module.AidStrip));
+const AidStrip = later(() => import('./aid-strip').then((module) => module.AidStrip));
 
 function AidWhenJudged() {
-  return useKitView()?.isJudged ? (
-    <Suspense>
-      <AidStrip />
-    </Suspense>
-  ) : null;
+  return useKitView()?.isJudged ? <AidStrip /> : null;
 }
 
 interface MatProps {

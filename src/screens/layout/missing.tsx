@@ -1,13 +1,13 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { capital, jobsInWords, lackInWords } from '@/core/gear';
 import type { MustCover } from '@/core/scheme';
 import { Button } from '@/ui/fields/button';
+import { later } from '@/ui/late/later';
 
-const Offers = dynamic(() => import('./offers').then((module) => module.Offers));
+const Offers = later(() => import('./offers').then((module) => module.Offers));
 
 interface MissingProps {
   readonly must: MustCover;

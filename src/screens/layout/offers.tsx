@@ -1,7 +1,6 @@
 'use client';
 
 import { Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { printMass, printMoney } from '@/core/quantity';
 import { demandInWords, type Gear, type JobId } from '@/core/gear';
 import { gearOf, newPlacement } from '@/core/loadout';
@@ -12,8 +11,9 @@ import { Button } from '@/ui/fields/button';
 import { GearIcon } from '@/ui/gear-drawing/gear-drawing';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { perform } from '@/ui/notice/notice';
+import { later } from '@/ui/late/later';
 
-const UsualKinds = dynamic(() => import('./usual-kinds').then((module) => module.UsualKinds));
+const UsualKinds = later(() => import('./usual-kinds').then((module) => module.UsualKinds));
 
 /** As many offers are shown for one lack. */
 const mostOffers = 3;

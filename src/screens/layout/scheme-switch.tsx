@@ -1,7 +1,6 @@
 'use client';
 
 import { Flex } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import { Pencil } from 'lucide-react';
 import { schemeOf, schemesOf } from '@/core/scheme';
@@ -9,8 +8,9 @@ import { useBenchState } from '@/store/bench';
 import { prefer, usePreferences } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
 import { PillSwitch } from '@/ui/fields/pill-switch';
+import { later } from '@/ui/late/later';
 
-const SchemeEditor = dynamic(() => import('./scheme-editor').then((module) => module.SchemeEditor));
+const SchemeEditor = later(() => import('./scheme-editor').then((module) => module.SchemeEditor));
 
 /** Every scheme a press away, and the way to one of one’s own. */
 export const SchemeSwitch = memo(function SchemeSwitch() {

@@ -9,7 +9,7 @@ import { useMassByDays, useUnderBrief } from '@/ui/kit/under-brief';
 
 /** What the brief asks and how the kit stands to it, as it is printed below the packing list. */
 export function NeedsSheet({ view }: { readonly view: KitView }) {
-  const under = useUnderBrief(view);
+  const under = useUnderBrief();
   const massByDays = useMassByDays();
   if (!under || !massByDays) return <Text role="status">Working out the needs…</Text>;
   const { needs, lasts, kit } = under;

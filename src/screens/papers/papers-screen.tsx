@@ -9,7 +9,8 @@ import { Panel } from '@/ui/fields/panel';
 import { PillSwitch } from '@/ui/fields/pill-switch';
 import { Tick } from '@/ui/fields/tick';
 import { BringInFile } from '@/ui/files/bring-in-file';
-import { localDay, useKitView } from '@/ui/kit/kit-view';
+import { useToday } from '@/store/today';
+import { useKitView } from '@/ui/kit/kit-view';
 import { NextStep } from '@/ui/kit/next-step';
 import { NoKit } from '@/ui/kit/no-kit';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -28,9 +29,9 @@ export function PapersScreen() {
   const view = useKitView();
   const [order, setOrder] = useState<SheetOrder>('holder');
   const [withNeeds, setWithNeeds] = useState(false);
+  const today = useToday();
   if (!view) return <NoKit />;
   const { loadout } = view;
-  const today = localDay(new Date());
   return (
     <Flex gap="6" align="flex-start" flexDirection={{ base: 'column', xl: 'row' }}>
       <ScreenHeading>Papers of {loadout.name}</ScreenHeading>

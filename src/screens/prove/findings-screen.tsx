@@ -5,7 +5,7 @@ import type { Severity, ToDo } from '@/core/judge';
 import { Button } from '@/ui/fields/button';
 import { Folded } from '@/ui/fields/folded';
 import { Panel } from '@/ui/fields/panel';
-import { useJudge, type Judge } from '@/ui/kit/judge';
+import { lateJudge, type Judge } from '@/ui/kit/judge';
 import type { LetBe } from '@/ui/kit/judged';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NextStep } from '@/ui/kit/next-step';
@@ -29,7 +29,7 @@ const heaviest: Readonly<Record<Severity, number>> = { stop: 0, warn: 1, note: 2
 /** Every finding, grouped by what is to be done about it, each with its reason and what mends it. */
 export function FindingsScreen() {
   const view = useKitView();
-  const judge = useJudge();
+  const judge = lateJudge.use();
   if (!view) return <NoKit />;
   return (
     <Box maxWidth="1080px">

@@ -17,7 +17,7 @@ import { namesInWhole, wholeKit } from '@/ui/kit/whole-kit';
 
 /** What the kit does and how long it lasts as it is supposed, beside how it is. */
 export function LeftThen({ view }: { readonly view: KitView }) {
-  const then = useUnderBrief(view);
+  const then = useUnderBrief();
   const now = useAfterPaint(view, wholeUnderBrief);
   return (
     <Panel title={view.lost.length === 0 ? 'How long it lasts' : 'What is left then'}>

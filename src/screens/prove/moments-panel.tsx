@@ -24,7 +24,7 @@ import { useUnderBrief } from '@/ui/kit/under-brief';
 
 /** Moments that ask several things at once, and who does what in each: one piece does one job at a time. */
 export function MomentsPanel({ view }: { readonly view: KitView }) {
-  const under = useUnderBrief(view);
+  const under = useUnderBrief();
   return under === null ? null : <Moments view={view} under={under} />;
 }
 

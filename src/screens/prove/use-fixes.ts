@@ -5,6 +5,10 @@ import type { Fix } from '@/core/judge';
 import { newId } from '@/store/new-id';
 import type { ToldFinding } from '@/ui/kit/judged';
 import type { KitView } from '@/ui/kit/kit-view';
+import { stepped } from '@/ui/kit/stepped';
+import { late } from '@/ui/late/late';
+
+const lateMending = late(() => import('@/core/judge/mending'));
 
 /** What mends a finding, as far as it was tried. */
 export interface FixesTried {
@@ -24,22 +28,28 @@ export function useFixes(
   const { scheme } = cover;
   useEffect(() => {
     if (!isAsked) return undefined;
+    let leave = () => undefined as void;
     let isStale = false;
-    void import('@/core/judge/mending').then(({ fixesOf }) => {
-      const trying = fixesOf(kit, finding, { newId, scheme });
-      const fixes: Fix[] = [];
-      const step = () => {
+    lateMending.fetch().then(
+      ({ fixesOf }) => {
         if (isStale) return;
-        const next = trying.next();
-        if (!next.done && next.value) fixes.push(next.value);
-        const tried = { fixes: [...fixes], isDone: next.done === true };
-        setFound({ of: finding, tried });
-        if (!next.done) setTimeout(step, 0);
-      };
-      step();
-    });
+        const fixes: Fix[] = [];
+        const tell = (isDone: boolean) =>
+          setFound({ of: finding, tried: { fixes: [...fixes], isDone } });
+        leave = stepped(fixesOf(kit, finding, { newId, scheme }), {
+          onStep: (fix) => {
+            if (!fix) return;
+            fixes.push(fix);
+            tell(false);
+          },
+          onDone: () => tell(true),
+        });
+      },
+      () => undefined,
+    );
     return () => {
       isStale = true;
+      leave();
     };
   }, [kit, finding, scheme, isAsked]);
   return found !== null && found.of === finding ? found.tried : null;

@@ -1,7 +1,6 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { grounds } from '@/core/loadout';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
@@ -16,9 +15,10 @@ import { CarryingTable } from './carrying-table';
 import { GroundSection } from './ground-section';
 import { KitsAlong } from './kits-along';
 import { useLayingOut } from './use-laying-out';
+import { later } from '@/ui/late/later';
 
 // Asked for when something is packed.
-const PackPreview = dynamic(() => import('./pack-preview').then((module) => module.PackPreview));
+const PackPreview = later(() => import('./pack-preview').then((module) => module.PackPreview));
 
 /** The tree of holders as outlines cut open, each with its fill and mass; pieces are carried between them. */
 export function StowScreen() {

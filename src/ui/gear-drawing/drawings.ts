@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
-import { create } from 'zustand';
 import type { Silhouette } from '@/core/gear';
+import { fetchAhead, late } from '../late/late';
 import {
   commonDrawings,
   rarePoses,
@@ -9,22 +9,17 @@ import {
   type RareSilhouette,
 } from './silhouettes';
 
-const useRare = create<{ readonly drawings: Readonly<Record<RareSilhouette, Drawing>> | null }>(
-  () => ({ drawings: null }),
+/** The drawings that are not in the first load. */
+export const rareDrawings = late<Readonly<Record<RareSilhouette, Drawing>>>(() =>
+  import('./rare-silhouettes').then((module) => module.rareDrawings),
 );
-
-/** Fetches the drawings that are not in the first load, once. */
-export async function loadRareDrawings(): Promise<void> {
-  const { rareDrawings } = await import('./rare-silhouettes');
-  if (useRare.getState().drawings === null) useRare.setState({ drawings: rareDrawings });
-}
 
 /** How a silhouette is drawn: as a plain piece until its own drawing has come. */
 export function useDrawing(silhouette: Silhouette): Drawing {
-  const rare = useRare(({ drawings }) => drawings);
+  const rare = rareDrawings.use();
   const isAwaited = rare === null && isRare(silhouette);
   useEffect(() => {
-    if (isAwaited) void loadRareDrawings();
+    if (isAwaited) fetchAhead(rareDrawings.fetch);
   }, [isAwaited]);
   if (!isRare(silhouette)) return commonDrawings[silhouette];
   return rare?.[silhouette] ?? { ...commonDrawings.piece, pose: rarePoses[silhouette] };

@@ -5,6 +5,7 @@ import type { SetAside } from '@/core/loadout';
 import type { UnitSystem } from '@/core/quantity';
 import type { Scheme } from '@/core/scheme';
 import type { Judge } from './judge';
+import { stepped } from './stepped';
 
 /** A finding with its sentence in this person’s units. */
 export interface ToldFinding extends Finding {
@@ -35,9 +36,6 @@ export interface ToJudge {
 /** How long after an edit nothing else has to be changed before the rules are asked, in ms: no edit waits for them. */
 const quietMs = 120;
 
-/** How long the rules are asked at a time, in ms, before what somebody does in between gets its turn. */
-const atATimeMs = 6;
-
 /**
  * What the rules say of a kit. They follow a change a moment later, a few at a time, and begin anew where it is changed again;
  * until then it is what they said last, and nothing where that was of another kit.
@@ -49,23 +47,14 @@ export function useJudged(judge: Judge | null, of: ToJudge | null): Judged | nul
   useEffect(() => {
     if (judge === null || of === null) return undefined;
     const { kit, scheme } = of;
-    const judging = judge.judgingOf(kit, scheme);
-    let timer = setTimeout(ask, kitJudged.current === kit.own.id ? quietMs : 0);
-    return () => clearTimeout(timer);
-
-    function ask(): void {
-      const until = performance.now() + atATimeMs;
-      for (;;) {
-        const step = judging.next();
-        if (step.done) {
-          const judged = divided(judge!, of!, step.value);
-          kitJudged.current = kit.own.id;
-          return startTransition(() => setLast(judged));
-        }
-        if (performance.now() >= until) break;
-      }
-      timer = setTimeout(ask, 0);
-    }
+    return stepped(judge.judgingOf(kit, scheme), {
+      waitMs: kitJudged.current === kit.own.id ? quietMs : 0,
+      onDone: (found) => {
+        const judged = divided(judge, of, found);
+        kitJudged.current = kit.own.id;
+        startTransition(() => setLast(judged));
+      },
+    });
   }, [judge, of]);
   return last !== null && last.judged.own.id === of?.kit.own.id ? last : none;
 }

@@ -18,8 +18,9 @@ import { allLost } from '@/core/ways';
 import { type Loss } from '@/core/loadout';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
+import { useToday } from '@/store/today';
 import { useLaidOut } from './answers';
-import { useJudge } from './judge';
+import { lateJudge } from './judge';
 import { judgedBy, useJudged, type Judged, type ToJudge } from './judged';
 import { isShownAsIf, useWhatIf } from './what-if';
 
@@ -50,14 +51,15 @@ export function KitViewProvider({ children }: { readonly children: ReactNode }) 
   const { kit, scheme, units } = usePreferences();
   const own = (kit !== null && bench.loadouts.get(kit)) || firstKit(bench);
   const laidOut = useLaidOut();
-  const judge = useJudge();
+  const judge = lateJudge.use();
   const path = usePathname();
+  const day = useToday();
   const whatIf = useWhatIf();
   const isAsIf = own?.id === whatIf.kit && isShownAsIf(path);
   const supposed = isAsIf ? whatIf.losses : noLosses;
   const seen = useMemo(
-    () => (own ? seenOf(bench, own, scheme, units, laidOut, supposed) : null),
-    [bench, own, scheme, units, laidOut, supposed],
+    () => (own ? seenOf(bench, own, scheme, units, laidOut, supposed, day) : null),
+    [bench, own, scheme, units, laidOut, supposed, day],
   );
   const toJudge = useMemo(() => seen && toJudgeOf(seen), [seen]);
   const judged = useJudged(judge, toJudge);
@@ -89,8 +91,9 @@ function seenOf(
   units: UnitSystem,
   laidOut: LaidOut,
   supposed: readonly Loss[],
+  day: string,
 ): Seen {
-  const { kit, lost } = workedOutAsIf(bench, own, laidOut, supposed);
+  const { kit, lost } = workedOutAsIf(bench, own, laidOut, supposed, day);
   return {
     kit,
     bench,
@@ -113,8 +116,8 @@ function workedOutAsIf(
   own: Loadout,
   laidOut: LaidOut,
   supposed: readonly Loss[],
+  day: string,
 ): { readonly kit: WorkedOutKit; readonly lost: readonly Loss[] } {
-  const day = localDay(new Date());
   const whole = workedOut(bench, own, day, laidOut);
   const lost = supposed.length === 0 ? noLosses : stillThere(whole.whole, supposed);
   if (lost.length === 0) return { kit: whole, lost };
@@ -129,25 +132,19 @@ function workedOutAsIf(
  */
 export function useViewOn(bench: Bench, kit: string, laidOut: LaidOut): KitView | null {
   const { scheme, units } = usePreferences();
-  const judge = useJudge();
+  const judge = lateJudge.use();
+  const day = useToday();
   return useMemo(() => {
     const own = bench.loadouts.get(kit);
     if (!own) return null;
-    const seen = seenOf(bench, own, scheme, units, laidOut, noLosses);
+    const seen = seenOf(bench, own, scheme, units, laidOut, noLosses, day);
     return withFindings(seen, judgedBy(judge, toJudgeOf(seen)));
-  }, [bench, kit, scheme, units, laidOut, judge]);
+  }, [bench, kit, scheme, units, laidOut, judge, day]);
 }
 
 /** The kit on the table, or null where there is none yet. */
 export function useKitView(): KitView | null {
   return useContext(Context);
-}
-
-/** A day as the person's own calendar has it, YYYY-MM-DD. */
-export function localDay(moment: Date): string {
-  const month = String(moment.getMonth() + 1).padStart(2, '0');
-  const day = String(moment.getDate()).padStart(2, '0');
-  return `${moment.getFullYear()}-${month}-${day}`;
 }
 
 function firstKit(bench: Bench): Loadout | undefined {

@@ -1,11 +1,10 @@
 'use client';
 
 import { Box, Heading, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
-import { Suspense } from 'react';
 import { prefer } from '@/store/preferences';
+import { later } from '@/ui/late/later';
 
-const NewKitForm = dynamic(() => import('./new-kit-form').then((module) => module.NewKitForm));
+const NewKitForm = later(() => import('./new-kit-form').then((module) => module.NewKitForm));
 
 /** What a screen about a kit shows while there is none. */
 export function NoKit() {
@@ -15,9 +14,7 @@ export function NoKit() {
         There is no kit yet
       </Heading>
       <Text marginY="3">Name one, and lay your gear out in it.</Text>
-      <Suspense>
-        <NewKitForm action="Make a kit" onMade={(kit) => prefer({ kit })} />
-      </Suspense>
+      <NewKitForm action="Make a kit" onMade={(kit) => prefer({ kit })} />
     </Box>
   );
 }

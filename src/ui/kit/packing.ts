@@ -3,7 +3,7 @@ import type { Loadout } from '@/core/loadout';
 import type { ChangeFound, PackedFrom, Packing } from '@/core/pack';
 import { benchNow } from '@/store/bench';
 import type { Call } from '@/workers/beside';
-import { localDay } from './kit-view';
+import { today } from '@/store/today';
 
 /** A packing that was asked for, as far as it has come. It is nobody's data until it is done to the kit. */
 export interface PackingNow {
@@ -51,7 +51,7 @@ export async function beginPacking(kit: string, from: PackedFrom): Promise<void>
       import('@/core/pack/for-packing'),
     ]);
     if (!isCurrent()) return;
-    const request = { from, seed, today: localDay(new Date()) };
+    const request = { from, seed, today: today() };
     const call = callPack(benchForPacking(bench, kit), kit, request, (told) => {
       const { packing, steps, isWhole } = told;
       // What is told may come after the end.

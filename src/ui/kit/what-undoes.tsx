@@ -7,7 +7,7 @@ import { minimalSets, mostTogether } from '@/core/losses/minimal-sets';
 import type { UnderBrief } from '@/core/kit/under-brief';
 import { jobsThatAnswer, momentsOf, type MomentDealt } from '@/core/needs/moments';
 import { TextLink } from '@/ui/fields/text-link';
-import { useKitView, type KitView } from './kit-view';
+import { useKitView } from './kit-view';
 import { LossSets } from './loss-sets';
 import { whoInWords } from './moment-in-words';
 import { useUnderBrief } from './under-brief';
@@ -48,15 +48,15 @@ export function WhatUndoes({ anyOf, wanted }: WhatUndoesProps) {
             : `Ways ${name} are independent when no one loss takes two of them. ${wanted} ${wanted === 1 ? 'is' : 'are'} wanted; all of them are gone with`}
       </Text>
       {sets.length > 0 && <LossSets sets={sets} of={namesIn(view.kit)} />}
-      <AtOnce view={view} anyOf={anyOf} />
+      <AtOnce anyOf={anyOf} />
       <TextLink href="/prove">Prove the whole kit</TextLink>
     </>
   );
 }
 
 /** Who does it in moments that ask several things at once, where one piece does one job at a time. */
-function AtOnce({ view, anyOf }: { readonly view: KitView; readonly anyOf: readonly JobId[] }) {
-  const under = useUnderBrief(view);
+function AtOnce({ anyOf }: { readonly anyOf: readonly JobId[] }) {
+  const under = useUnderBrief();
   return under && <Moments under={under} anyOf={anyOf} />;
 }
 

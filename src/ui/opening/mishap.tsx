@@ -5,16 +5,18 @@ import { undo, useBenchState, useUndoLabels } from '@/store/bench';
 import { prefer } from '@/store/preferences';
 import { Button } from '../fields/button';
 import { Select } from '../fields/select';
+import { CopyError } from './copy-error';
 import { KeepData } from './keep-data';
 import { OpeningPage } from './page';
 import { WriteBench } from './write-bench';
 
 interface MishapProps {
+  readonly error: unknown;
   readonly onRetry: () => void;
 }
 
 /** Stands where a page failed: the bench is safe, and can be written, undone or left for another kit. */
-export function Mishap({ onRetry }: MishapProps) {
+export function Mishap({ error, onRetry }: MishapProps) {
   const { saving, history } = useBenchState();
   const { undo: undoLabel } = useUndoLabels();
   const kits = kitsByName(history.bench);
@@ -43,6 +45,7 @@ export function Mishap({ onRetry }: MishapProps) {
       )}
       <WriteBench />
       <KeepData />
+      <CopyError error={error} />
       {kits.length > 1 && (
         <Select
           aria-label="Take another kit"

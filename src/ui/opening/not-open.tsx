@@ -1,20 +1,21 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import type { FirstStart, Opening } from '@/store/bench';
 import { AcornMark } from '../shell/acorn-mark';
+import { later } from '@/ui/late/later';
 
 interface NotOpenProps {
   readonly opening: Exclude<Opening, { readonly state: 'open' }>;
   readonly firstStart: FirstStart;
 }
 
-const CannotOpen = dynamic(() => import('./cannot-open').then((module) => module.CannotOpen), {
-  loading: () => <Text>The bench is not open yet…</Text>,
-});
-const TakesLong = dynamic(() => import('./takes-long').then((module) => module.TakesLong));
+const CannotOpen = later(
+  () => import('./cannot-open').then((module) => module.CannotOpen),
+  <Text>The bench is not open yet…</Text>,
+);
+const TakesLong = later(() => import('./takes-long').then((module) => module.TakesLong));
 
 /** What stands in the bench's place while it is not open: that it opens, or why it does not. Never an empty bench. */
 export function NotOpen({ opening, firstStart }: NotOpenProps) {

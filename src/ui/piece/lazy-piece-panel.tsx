@@ -1,14 +1,9 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useSelection } from '@/ui/kit/selection';
+import { later } from '@/ui/late/later';
 
-/** Fetches the panel ahead of its first use. */
-export function loadPiecePanel() {
-  return import('./piece-panel').then((module) => module.PiecePanel);
-}
-
-const PiecePanel = dynamic(loadPiecePanel);
+export const PiecePanel = later(() => import('./piece-panel').then((module) => module.PiecePanel));
 
 /** The panel of the selected piece. It comes with the first selection, and is no part of the first load. */
 export function LazyPiecePanel() {

@@ -1,8 +1,7 @@
 'use client';
 
 import { Box, Flex } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
-import { memo, Suspense, useState } from 'react';
+import { memo, useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { newPlacement } from '@/core/loadout';
 import { newId } from '@/store/new-id';
@@ -13,6 +12,8 @@ import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
 import { addPasted, linesIn } from './pasted';
 import { useLine } from './use-line';
+import { fetchAhead } from '@/ui/late/late';
+import { later } from '@/ui/late/later';
 
 interface QuickAddBarProps {
   /** The kit whose mat new gear is laid on; null adds to the shelf alone. */
@@ -20,8 +21,7 @@ interface QuickAddBarProps {
 }
 
 /** What shows a reading comes with the catalogue: nothing is read before. */
-const loadReadAs = () => import('./read-as');
-const ReadAs = dynamic(() => loadReadAs().then((module) => module.ReadAs));
+const ReadAs = later(() => import('./read-as').then((module) => module.ReadAs));
 
 /** The panel of a piece stands beside the mat here; on a phone it would lie over what is typed next. */
 function hasRoomBeside(): boolean {
@@ -82,19 +82,16 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
       }}
     >
       {line.reading !== null && (
-        // Without a boundary of its own the whole page would wait for it, and lose what is typed meanwhile.
-        <Suspense>
-          {/* Over the page and not in it: a page that grows and shrinks at each key is slow, and jumps. */}
-          <Box
-            position={{ md: 'absolute' }}
-            bottom={{ md: 'calc(100% - 0.5rem)' }}
-            insetX={{ md: '0' }}
-            bg="canvas"
-            borderTopRadius="14px"
-          >
-            <ReadAs line={line} />
-          </Box>
-        </Suspense>
+        // Over the page and not in it: a page that grows and shrinks at each key is slow, and jumps.
+        <Box
+          position={{ md: 'absolute' }}
+          bottom={{ md: 'calc(100% - 0.5rem)' }}
+          insetX={{ md: '0' }}
+          bg="canvas"
+          borderTopRadius="14px"
+        >
+          <ReadAs line={line} />
+        </Box>
       )}
       <Flex
         bg="panel"
@@ -125,7 +122,7 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
           value={typed}
           onFocus={() => {
             line.getReady();
-            void loadReadAs();
+            fetchAhead(ReadAs.fetch);
           }}
           onChange={(event) => {
             letSaidGo();

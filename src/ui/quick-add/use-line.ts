@@ -4,7 +4,8 @@ import type { Kind } from '@/core/catalogue';
 import type { Reading } from '@/core/reading';
 import { useBench } from '@/store/bench';
 import { usePreferences } from '@/store/preferences';
-import { loadCatalogue, useCatalogue, type Catalogue } from './catalogue';
+import { fetchAhead } from '../late/late';
+import { lateCatalogue, type Catalogue } from './catalogue';
 
 /** What can be picked for a line: a kind, or that it is like none. */
 export type Choice = Kind | null;
@@ -39,7 +40,7 @@ interface Picked {
 export function useLine(): Line {
   const { shelf, currency } = useBench();
   const { units } = usePreferences();
-  const catalogue = useCatalogue();
+  const catalogue = lateCatalogue.use();
   const [typed, setTyped] = useState('');
   const [picked, setPicked] = useState<Picked | null>(null);
   const [isAsked, setIsAsked] = useState(false);
@@ -105,10 +106,10 @@ export function useLine(): Line {
       setAt(-1);
     },
     getReady() {
-      void loadCatalogue();
+      fetchAhead(lateCatalogue.fetch);
     },
     async read() {
-      return readWith(catalogue ?? (await loadCatalogue()));
+      return readWith(await lateCatalogue.fetch());
     },
     onKeyDown(event) {
       const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];

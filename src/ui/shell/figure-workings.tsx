@@ -56,7 +56,7 @@ function MassWorking({ view }: WorkingProps) {
 
 /** How the mass goes down by days, as the food is eaten and the fuel burnt. */
 function MassOnTheWay({ view }: WorkingProps) {
-  const under = useUnderBrief(view);
+  const under = useUnderBrief();
   const massByDays = useMassByDays();
   const mass = under && massByDays ? massByDays(under.kit) : null;
   if (!mass) return null;

@@ -1,9 +1,9 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { memo, useCallback, useRef, useState, type ReactNode, type RefObject } from 'react';
 import styles from './figure.module.css';
 import { useEver } from './use-ever';
+import { later } from '@/ui/late/later';
 
 export type Mood = 'fine' | 'watch' | 'stop';
 
@@ -27,12 +27,9 @@ export const moodColours = {
   stop: { text: 'signal.fg', sign: '■' },
 } as const satisfies Record<Mood, object>;
 
-/** Fetches the popover ahead of its first use. */
-export function loadFigurePopover() {
-  return import('./figure-popover').then((module) => module.FigurePopover);
-}
-
-const FigurePopover = dynamic(loadFigurePopover);
+export const FigurePopover = later(() =>
+  import('./figure-popover').then((module) => module.FigurePopover),
+);
 
 /** One of the figures that are always in sight. Pressing it shows how it was worked out. */
 export function Figure({ children, ...face }: FigureProps) {

@@ -1,7 +1,6 @@
 'use client';
 
 import { Flex, Text } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { jobsInWords } from '@/core/gear';
 import { setsOutG } from '@/core/loadout';
@@ -12,20 +11,15 @@ import { isAmissIn, areLaidOut, outermostLoads } from '@/ui/kit/rooms';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { useUnderBrief } from '@/ui/kit/under-brief';
 import { Figure, type FigureProps, type Mood } from './figure';
+import { later } from '@/ui/late/later';
 
-export function loadFindingList() {
-  return import('./finding-list').then((module) => module.FindingList);
-}
+export const FindingList = later(() =>
+  import('./finding-list').then((module) => module.FindingList),
+);
+const NeedList = later(() => import('./need-list').then((module) => module.NeedList));
 
-const FindingList = dynamic(loadFindingList);
-const NeedList = dynamic(() => import('./need-list').then((module) => module.NeedList));
-
-/** How figures were worked out: fetched ahead of the first time that somebody asks. */
-export function loadWorking() {
-  return import('./figure-workings').then((module) => module.Working);
-}
-
-const Working = dynamic(loadWorking);
+/** How figures were worked out. */
+export const Working = later(() => import('./figure-workings').then((module) => module.Working));
 
 /** Mass, bulk, cover, price and findings of the kit on the table. On a phone one line: the worst, the rest behind a tap. */
 export function FiguresBar() {
@@ -37,7 +31,7 @@ const worstFirst: readonly Mood[] = ['stop', 'watch', 'fine'];
 
 function Figures({ view }: { readonly view: KitView }) {
   const [isOpen, setIsOpen] = useState(false);
-  const under = useUnderBrief(view);
+  const under = useUnderBrief();
   // Of nothing there is nothing to say yet.
   if (view.totals.whole.pieces === 0) {
     return (

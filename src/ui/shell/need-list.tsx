@@ -3,13 +3,12 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import NextLink from 'next/link';
 import { needNames } from '@/core/needs/need';
-import { useKitView } from '@/ui/kit/kit-view';
 import { standingSigns } from '@/ui/kit/standing-signs';
 import { useUnderBrief } from '@/ui/kit/under-brief';
 
 /** The needs that are not met, in a line each, and the way to all of them. */
 export function NeedList() {
-  const under = useUnderBrief(useKitView());
+  const under = useUnderBrief();
   if (!under) return null;
   const open = under.needs.filter(({ standing }) => standing !== 'met');
   return (

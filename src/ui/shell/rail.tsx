@@ -10,8 +10,16 @@ import { around, placeOf, steps, type Place } from './places';
 
 /** The places, in the order of work, each with a mark of how it stands. A bar at the foot on a small screen. */
 export function Rail() {
+  const nav = useRef<HTMLDivElement>(null);
+  const path = usePathname();
+  useEffect(() => {
+    // Once the page is painted: asking for widths before would have all of it laid out for that.
+    const frame = requestAnimationFrame(() => showPlace(nav.current));
+    return () => cancelAnimationFrame(frame);
+  }, [path]);
   return (
     <Flex
+      ref={nav}
       as="nav"
       aria-label="Places"
       className="no-print"
@@ -44,6 +52,12 @@ export function Rail() {
       ))}
     </Flex>
   );
+}
+
+/** Brings the place that one is at into sight, where the bar is wider than the window. */
+function showPlace(nav: HTMLElement | null): void {
+  if (nav === null || nav.scrollWidth <= nav.clientWidth) return;
+  nav.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
 }
 
 function MarkedLink({ place }: { readonly place: Place }) {
@@ -84,14 +98,9 @@ interface RailLinkProps {
 
 const RailLink = memo(function RailLink({ place, standing }: RailLinkProps) {
   const isHere = placeOf(usePathname()) === place;
-  const link = useRef<HTMLAnchorElement>(null);
-  useEffect(() => {
-    if (isHere) link.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-  }, [isHere]);
   const Icon = place.icon;
   return (
     <NextLink
-      ref={link}
       href={place.path}
       aria-current={isHere ? 'page' : undefined}
       style={{ flex: '1 0 auto', minWidth: 52, maxHeight: 76, outlineOffset: -4 }}

@@ -1,15 +1,20 @@
 'use client';
 
 import { Box, Flex } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
-import { useEffect, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, type ReactNode } from 'react';
 import { openBench, useBenchState, type FirstStart } from '@/store/bench';
-import { KitViewProvider } from '@/ui/kit/kit-view';
+import { usePreferences } from '@/store/preferences';
+import { useDayKept } from '@/store/today';
+import { KitViewProvider, useKitView } from '@/ui/kit/kit-view';
+import { UnderBriefProvider } from '@/ui/kit/under-brief';
+import { later } from '@/ui/late/later';
+import { MissingParts } from '@/ui/late/missing-parts';
 import { NoticeLine } from '@/ui/notice/notice';
 import { useAskBeforeLeaving } from '@/ui/opening/ask-before-leaving';
 import { MishapBoundary } from '@/ui/opening/mishap-boundary';
 import { NotOpen } from '@/ui/opening/not-open';
+import { useAfterFirstScreen } from './after-first-screen';
 import { holdBuild } from './build';
 import { Dialogs } from './dialogs';
 import { Rail } from './rail';
@@ -27,42 +32,56 @@ interface ShellProps {
 
 /** Opens the bench, and holds every screen between the places and the figures. */
 export function Shell({ firstStart, children }: ShellProps) {
-  const opening = useBenchState((state) => state.opening);
+  // What the store says is drawn at once, in one go; deferred, the first drawing lets the page answer in between.
+  const opening = useDeferredValue(useBenchState((state) => state.opening));
+  const kit = usePreferences((preferences) => preferences.kit);
+  const path = usePathname();
   useEffect(() => {
     void openBench(firstStart);
+    if (process.env.NODE_ENV === 'production') holdBuild();
   }, [firstStart]);
-  useEffect(() => {
-    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
-    holdBuild();
-    const keep = () =>
-      void import('./keep-at-hand').then(({ keepAtHand }) => keepAtHand()).catch(() => undefined);
-    // Once the page has nothing better to do.
-    if ('requestIdleCallback' in window) requestIdleCallback(keep, { timeout: 3000 });
-    else setTimeout(keep, 1000);
-  }, []);
+  useDayKept();
   useAskBeforeLeaving();
-  if (opening.state !== 'open') return <NotOpen opening={opening} firstStart={firstStart} />;
+  if (opening.state !== 'open') {
+    return (
+      <>
+        <NotOpen opening={opening} firstStart={firstStart} />
+        <MissingParts />
+      </>
+    );
+  }
   return (
-    <MishapBoundary>
+    <MishapBoundary of={`${path} ${kit ?? ''}`}>
       <KitViewProvider>
-        <OpenShell>{children}</OpenShell>
-        <NoticeLine />
+        <UnderBriefProvider>
+          <OpenShell>{children}</OpenShell>
+          <NoticeLine />
+        </UnderBriefProvider>
       </KitViewProvider>
     </MishapBoundary>
   );
 }
 
-const AsIfLine = dynamic(() => import('./as-if-line').then((module) => module.AsIfLine));
-const Welcome = dynamic(() => import('./welcome').then((module) => module.Welcome));
+const AsIfLine = later(() => import('./as-if-line').then((module) => module.AsIfLine));
+const Gone = later(() => import('@/ui/opening/gone').then((module) => module.Gone));
+const Welcome = later(() => import('./welcome').then((module) => module.Welcome));
 
 function OpenShell({ children }: { readonly children: ReactNode }) {
   const isEmpty = useBenchState(
     ({ history: { bench } }) => bench.shelf.size === 0 && bench.loadouts.size === 0,
   );
+  const isGone = useBenchState(({ saving }) => saving.state === 'gone');
+  const isAsIf = (useKitView()?.lost.length ?? 0) > 0;
   const path = usePathname();
   useShortcuts();
+  useAfterFirstScreen();
   if (isEmpty && !path.startsWith('/kits') && !path.startsWith('/shelf')) {
-    return <Welcome />;
+    return (
+      <>
+        <MissingParts />
+        <Welcome />
+      </>
+    );
   }
   return (
     <Flex minHeight="100dvh" flexDirection={{ base: 'column', md: 'row' }}>
@@ -72,7 +91,9 @@ function OpenShell({ children }: { readonly children: ReactNode }) {
       <Rail />
       <Box flex="1" minWidth="0" paddingBottom={{ base: '76px', md: '0' }}>
         <TopBar />
-        <AsIfLine />
+        {isGone && <Gone />}
+        <MissingParts />
+        {isAsIf && <AsIfLine />}
         <Box
           as="main"
           id="screen"

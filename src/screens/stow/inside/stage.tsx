@@ -2,7 +2,6 @@
 
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import { ChevronLeft, ChevronRight, Printer } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { useTheme } from 'next-themes';
 import { memo, useMemo, useState, useSyncExternalStore } from 'react';
 import type { CavityQuestion, Stowage } from '@/core/fit/laid-out';
@@ -13,11 +12,12 @@ import { roomName } from '../room';
 import { LayerDrawing } from './layer-drawing';
 import { howItLies, piecesOf, type PlacedPiece } from './pieces';
 import type { ViewFrom } from './room-view';
+import { later } from '@/ui/late/later';
 
-const RoomView = dynamic(() => import('./room-view').then((module) => module.RoomView), {
-  ssr: false,
-  loading: () => <Text padding="4">Fetching the picture…</Text>,
-});
+const RoomView = later(
+  () => import('./room-view').then((module) => module.RoomView),
+  <Text padding="4">Fetching the picture…</Text>,
+);
 
 interface StageProps {
   readonly view: KitView;
