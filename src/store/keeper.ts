@@ -39,6 +39,9 @@ export interface Kept {
   readonly notice: string | null;
 }
 
+/** How long after it is shown what a bench begins with is saved, in ms. */
+const afterFirstScreenMs = 400;
+
 /** How windows tell each other that they have saved. */
 export interface OtherWindows {
   postMessage(message: unknown): void;
@@ -90,8 +93,8 @@ export class Keeper {
       history: this.begins ?? this.saved.history,
       saving: { state: !this.connection ? 'not kept' : this.begins ? 'saving' : 'saved' },
     });
-    // Nobody waits for the disk to see what it will hold.
-    if (this.begins) void this.saveWaiting();
+    // Nobody waits for the disk to see what it will hold; what is drawn first is not held up by it either.
+    if (this.begins) setTimeout(() => void this.saveWaiting(), afterFirstScreenMs);
     return null;
   }
 
@@ -140,6 +143,7 @@ export class Keeper {
   /** Resolves when all that is shown is on the disk, or saving has failed. */
   async settled(): Promise<void> {
     if (this.early.length > 0) await this.doEarly();
+    if (this.begins) void this.saveWaiting();
     while (this.working) await this.working;
   }
 

@@ -195,6 +195,7 @@ describe('a start that fails', () => {
     const keeper = new Keeper(connectionTo(database), null, (now) => (kept = now));
     expect(await keeper.open(() => Promise.resolve(demoBench))).toBeNull();
     expect(kept!.history.bench).toEqual(demoBench);
+    await keeper.settled();
     expect(kept!.saving).toMatchObject({ state: 'failed', why: expect.stringMatching(/no room/) });
     keeper.act(rename('While it was full'));
     await keeper.settled();

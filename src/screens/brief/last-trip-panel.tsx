@@ -49,7 +49,6 @@ export function LastTripPanel({
                   ) : (
                     <Button
                       size="sm"
-                      minHeight="11"
                       aria-label={`Ask for ${what} from now on`}
                       disabled={brief.rules.length >= mostRules}
                       onClick={() => change({ rules: [...brief.rules, rule] })}

@@ -49,7 +49,6 @@ export function Report({ read: { gear, unsure, notUnderstood }, what, onPick }: 
           </Flex>
           <Button
             size="sm"
-            minHeight="11"
             marginTop="2"
             onClick={() =>
               saveText(
@@ -112,8 +111,7 @@ function Which({ unsure, onPick }: { readonly unsure: Unsure } & Pick<ReportProp
         return kind ? (
           <Button
             key={id}
-            size="sm"
-            minHeight={{ base: '11', md: '8' }}
+            size="xs"
             aria-label={`${unsure.text.slice(0, 60)} is: ${kind.name}`}
             onClick={() => onPick(unsure, id)}
           >

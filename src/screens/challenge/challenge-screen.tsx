@@ -252,7 +252,6 @@ function Take({
   return (
     <Button
       size="sm"
-      minHeight="11"
       aria-label={`Make them its rules: ${own.name}`}
       onClick={() =>
         perform(

@@ -132,7 +132,6 @@ function Versions({ view: { bench, own } }: { readonly view: KitView }) {
             <Flex gap="2" marginTop="1">
               <Button
                 size="sm"
-                minHeight="11"
                 aria-label={`Put back the version of ${version.day}`}
                 onClick={() =>
                   perform(
@@ -145,7 +144,6 @@ function Versions({ view: { bench, own } }: { readonly view: KitView }) {
               </Button>
               <Button
                 size="sm"
-                minHeight="11"
                 variant="bare"
                 aria-label={`Remove the version of ${version.day}`}
                 onClick={() =>

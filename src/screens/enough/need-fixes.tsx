@@ -43,7 +43,6 @@ export function NeedFixes({ view, need }: NeedFixesProps) {
         <Button
           key={fix.gear.id}
           size="sm"
-          minHeight="11"
           height="auto"
           whiteSpace="normal"
           textAlign="left"

@@ -45,7 +45,7 @@ export function BackUpFolder() {
             {backUpFile} is kept in {kept.folder.name === '' ? 'the folder' : kept.folder.name}.{' '}
             {kept.said}
           </Text>
-          <Button size="sm" minHeight="11" variant="bare" onClick={() => void leaveFolder()}>
+          <Button size="sm" variant="bare" onClick={() => void leaveFolder()}>
             No more
           </Button>
         </Flex>

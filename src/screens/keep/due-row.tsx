@@ -105,7 +105,7 @@ interface ActProps {
 
 function Act({ label, onAct, children }: ActProps) {
   return (
-    <Button size="sm" minHeight="11" minWidth="92px" aria-label={label} onClick={onAct}>
+    <Button size="sm" minWidth="92px" aria-label={label} onClick={onAct}>
       {children}
     </Button>
   );

@@ -62,7 +62,6 @@ export function PastTrips({ view: { bench, own }, trips, touched }: PastTripsPro
             <Flex>
               <Button
                 size="sm"
-                minHeight="11"
                 variant="bare"
                 aria-label={`Remove the trip of ${trip.to}`}
                 onClick={() =>

@@ -119,7 +119,6 @@ function Line({ line, view }: { readonly line: RestockLine; readonly view: DueVi
         <Flex gap="1" className="no-print">
           <Button
             size="sm"
-            minHeight="11"
             aria-expanded={isBuying}
             aria-label={`${gear.name} is bought`}
             onClick={() => setBuying(!isBuying)}
@@ -129,7 +128,6 @@ function Line({ line, view }: { readonly line: RestockLine; readonly view: DueVi
           {line.want && (
             <Button
               size="sm"
-              minHeight="11"
               variant="bare"
               aria-label={`Take ${gear.name} off the list`}
               onClick={() =>

@@ -182,7 +182,6 @@ function RoundList({ view, round, all, onGo, onWrite, onForget }: RoundListProps
                   {line ? (
                     <Button
                       size="sm"
-                      minHeight="11"
                       variant="bare"
                       aria-label={`Look at ${gear.name} anew`}
                       onClick={() => onForget(placement.id)}
@@ -192,7 +191,6 @@ function RoundList({ view, round, all, onGo, onWrite, onForget }: RoundListProps
                   ) : (
                     <Button
                       size="sm"
-                      minHeight="11"
                       aria-label={`${gear.name} is good`}
                       onClick={() => onWrite([goodLine(placement, gear, kit.day)])}
                     >
@@ -201,7 +199,6 @@ function RoundList({ view, round, all, onGo, onWrite, onForget }: RoundListProps
                   )}
                   <Button
                     size="sm"
-                    minHeight="11"
                     variant="bare"
                     aria-label={`More about ${gear.name}`}
                     onClick={() => onGo(placement.id)}

@@ -150,7 +150,6 @@ function TripForm({ view, onTold }: TripFormProps) {
                 </Heading>
                 <Button
                   size="sm"
-                  minHeight="11"
                   variant="bare"
                   aria-label={`${isAll ? 'None' : 'All'} in ${stopInWords(stop)}`}
                   onClick={() => set(gears, !isAll)}

@@ -190,7 +190,7 @@ function OfCopies({ bench, loadout, copies }: CopiesProps & { readonly copies: n
         {inWords([...lacks.values()])}.
       </Text>
       <Flex gap="2" align="center" wrap="wrap">
-        <Button size="sm" minHeight="11" onClick={bringOn}>
+        <Button size="sm" onClick={bringOn}>
           Give it to {late.length === 1 ? 'it' : 'them'}
         </Button>
         <TextLink href="/keep/restock">Restock list</TextLink>

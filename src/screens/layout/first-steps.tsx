@@ -75,7 +75,6 @@ function ForWhat({ view: { own, kit } }: { readonly view: KitView }) {
           <Button
             key={preset.id}
             size="sm"
-            minHeight="11"
             title={preset.says}
             onClick={() =>
               perform(
@@ -105,7 +104,6 @@ function UsualHolders({ view: { own } }: { readonly view: KitView }) {
           <Button
             key={id}
             size="sm"
-            minHeight="11"
             onClick={() => {
               const gear = gearOfKind(kind, newId());
               const placement = newPlacement(newId(), gear.id, { on: 'mat' });

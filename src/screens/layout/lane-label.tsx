@@ -1,16 +1,20 @@
 'use client';
 
-import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
 import { memo, useRef, useState } from 'react';
 import { jobs, jobsInWords } from '@/core/gear';
 import type { CategoryCover, MustCover, Standing } from '@/core/scheme';
 import { usePreferences } from '@/store/preferences';
 import { amountInWords } from '@/core/gear/amount-in-words';
-import { FigurePopover, moodColours, type Mood } from '@/ui/shell/figure';
+import { FigurePopover, moodColours } from '@/ui/shell/figure';
 import { useEver } from '@/ui/shell/use-ever';
 import { later } from '@/ui/late/later';
+import styles from './lane.module.css';
 
-const moods: Readonly<Record<Standing, Mood>> = { missing: 'stop', thin: 'watch', covered: 'fine' };
+const signs: Readonly<Record<Standing, string>> = {
+  missing: moodColours.stop.sign,
+  thin: moodColours.watch.sign,
+  covered: moodColours.fine.sign,
+};
 
 interface LaneLabelProps {
   readonly cover: CategoryCover;
@@ -22,52 +26,24 @@ export const LaneLabel = memo(function LaneLabel({ cover }: LaneLabelProps) {
   const { category, musts } = cover;
   const amounts = cover.jobs.filter(({ amount }) => amount !== null);
   return (
-    <Box
-      bg="mat.label"
-      width={{ base: '100%', md: '168px' }}
-      flexShrink="0"
-      padding="3"
-      paddingRight="2"
-    >
-      <Flex align="center" gap="2">
-        <Flex
-          align="center"
-          justify="center"
-          width="7"
-          height="7"
-          borderRadius="full"
-          bg="bark"
-          color="onbark"
-          fontFamily="heading"
-          fontWeight="700"
-          fontSize="sm"
-          flexShrink="0"
-          aria-hidden
-        >
+    <div className={styles.label}>
+      <div className={styles.title}>
+        <span className={styles.mark} aria-hidden>
           {category.mark}
-        </Flex>
-        <Heading as="h2" fontSize="md" lineHeight="1.1">
-          {category.name}
-        </Heading>
-      </Flex>
-      <Flex
-        direction={{ base: 'row', md: 'column' }}
-        wrap="wrap"
-        columnGap="3"
-        marginTop="1.5"
-        fontSize="xs"
-        lineHeight="1.35"
-      >
+        </span>
+        <h2 className={styles.name}>{category.name}</h2>
+      </div>
+      <div className={styles.musts}>
         {musts.map((must) => (
           <MustLabel key={must.anyOf.join()} must={must} />
         ))}
         {amounts.slice(0, 3).map((job) => (
-          <Text key={job.job} color="fg.muted">
+          <p key={job.job} className={styles.muted}>
             {jobs[job.job].name} {amountInWords(job.job, job.amount!, units)}
-          </Text>
+          </p>
         ))}
-      </Flex>
-    </Box>
+      </div>
+    </div>
   );
 }, saysTheSame);
 
@@ -78,37 +54,30 @@ function MustLabel({ must }: { readonly must: MustCover }) {
   const button = useRef<HTMLButtonElement>(null);
   const [isOpen, setIsOpen] = useState(false);
   const wasOpen = useEver(isOpen);
-  const { text, sign } = moodColours[moods[must.standing]];
   const name = jobsInWords(must.anyOf);
   return (
-    <Box>
-      <Text as="span" display={{ md: 'block' }}>
+    <div>
+      <span className={styles.ways}>
         {name}: {must.ways} {must.ways === 1 ? 'way' : 'ways'}
         {must.untried > 0 && `, ${must.untried === must.ways ? '' : `${must.untried} `}untried`}
-      </Text>{' '}
-      <chakra.button
+      </span>{' '}
+      <button
         ref={button}
         type="button"
-        display={{ base: 'inline-flex', md: 'block' }}
-        alignItems="center"
-        minHeight={{ base: '11', md: '6' }}
-        color={text}
-        fontWeight="600"
-        textDecoration="underline dotted"
-        textUnderlineOffset="3px"
-        cursor="pointer"
+        className={styles.independent}
+        data-standing={must.standing}
         aria-expanded={isOpen}
         onClick={() => setIsOpen(!isOpen)}
       >
-        {sign} {must.independent}
+        {signs[must.standing]} {must.independent}
         {must.independent < must.wanted && ` of ${must.wanted}`} independent
-      </chakra.button>
+      </button>
       {wasOpen && (
         <FigurePopover name={name} anchor={button} isOpen={isOpen} onClose={() => setIsOpen(false)}>
           <WhatUndoes anyOf={must.anyOf} wanted={must.wanted} />
         </FigurePopover>
       )}
-    </Box>
+    </div>
   );
 }
 

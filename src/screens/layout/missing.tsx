@@ -35,11 +35,8 @@ export function Missing({ must }: MissingProps) {
     >
       {isThin ? (
         <Button
-          size="sm"
+          size="xs"
           variant="bare"
-          minHeight={{ base: '11', md: '7' }}
-          paddingX="2"
-          fontSize="xs"
           aria-expanded={isAsked}
           onClick={() => setIsAsked(!isAsked)}
         >

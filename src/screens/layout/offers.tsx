@@ -54,7 +54,6 @@ function OffersIn({ view, must }: OffersProps & { readonly view: KitView }) {
         <Button
           key={gear.id}
           size="sm"
-          minHeight="11"
           onClick={() => perform(placing(gear), `${gear.name} laid on the mat.`)}
         >
           <GearIcon look={gear.look} size={22} />

@@ -177,7 +177,6 @@ function Categories({ scheme, onChange }: PartProps) {
       </Flex>
       <Button
         size="sm"
-        minHeight="11"
         marginTop="2"
         onClick={() =>
           onChange({

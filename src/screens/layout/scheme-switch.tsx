@@ -27,13 +27,7 @@ export const SchemeSwitch = memo(function SchemeSwitch() {
         value={seen.id}
         onChange={(picked) => prefer({ scheme: picked })}
       />
-      <Button
-        size="sm"
-        minHeight="11"
-        variant="bare"
-        aria-haspopup="dialog"
-        onClick={() => setIsEditing(true)}
-      >
+      <Button size="sm" variant="bare" aria-haspopup="dialog" onClick={() => setIsEditing(true)}>
         <Pencil size={16} aria-hidden />
         {schemes.has(seen.id) ? `Change ${seen.name}…` : 'My own…'}
       </Button>

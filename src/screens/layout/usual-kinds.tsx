@@ -37,7 +37,7 @@ export function UsualKinds({ anyOf, most, placing, figuresOf }: UsualKindsProps)
       {kindsFor(anyOf)
         .slice(0, most)
         .map((kind) => (
-          <Button key={kind.id} size="sm" minHeight="11" onClick={() => add(kind)}>
+          <Button key={kind.id} size="sm" onClick={() => add(kind)}>
             <GearIcon look={kind.look} size={22} />
             Add {kind.name} {figuresOf(kind)}
           </Button>

@@ -57,12 +57,11 @@ export function ListCard({ view, held, isOwn, onEdit }: ListCardProps) {
       )}
       {isOwn && (
         <Flex gap="2" marginTop="auto">
-          <Button size="sm" minHeight="11" aria-label={`Change ${list.name}`} onClick={onEdit}>
+          <Button size="sm" aria-label={`Change ${list.name}`} onClick={onEdit}>
             Change…
           </Button>
           <Button
             size="sm"
-            minHeight="11"
             variant="bare"
             aria-label={`Remove ${list.name}`}
             onClick={() => perform({ do: 'remove list', id: list.id }, `${list.name} removed.`)}
@@ -88,7 +87,6 @@ function OpenLine({ view, answer }: { readonly view: KitView; readonly answer: L
       {offer && (
         <Button
           size="sm"
-          minHeight="11"
           onClick={() =>
             perform(
               {

@@ -75,7 +75,6 @@ export function FindingSheet({ view, judge, finding }: FindingSheetProps) {
                 <Button
                   key={fix.says}
                   size="sm"
-                  minHeight="11"
                   whiteSpace="normal"
                   variant={at === 0 ? 'main' : 'plain'}
                   onClick={() => mend(fix)}
@@ -112,7 +111,6 @@ function Leads({ finding: { rule, about } }: { readonly finding: ToldFinding }) 
   return (
     <Button
       size="sm"
-      minHeight="11"
       variant="bare"
       textDecoration="underline"
       onClick={() => {
@@ -151,7 +149,7 @@ function LetItBe({ view, judge, finding }: FindingSheetProps) {
         maxLength={200}
         onChange={(event) => setNote(event.target.value)}
       />
-      <Button type="submit" size="sm" minHeight="11">
+      <Button type="submit" size="sm">
         Let it be
       </Button>
     </Flex>

@@ -104,7 +104,6 @@ function LetBeList({ view, letBe }: { readonly view: KitView; readonly letBe: re
             </Box>
             <Button
               size="sm"
-              minHeight="11"
               onClick={() =>
                 perform(
                   {

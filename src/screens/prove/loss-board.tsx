@@ -136,7 +136,7 @@ export function LossBoard({ view, asked }: LossBoardProps) {
         <Text marginTop="2">No single loss leaves fewer ways of any of these.</Text>
       )}
       {rows.length > shown.length || isWhole ? (
-        <Button size="sm" minHeight="11" marginTop="3" onClick={() => setIsWhole(!isWhole)}>
+        <Button size="sm" marginTop="3" onClick={() => setIsWhole(!isWhole)}>
           {isWhole ? 'Only what hurts most' : `Show all ${rows.length} losses`}
         </Button>
       ) : null}
@@ -212,7 +212,6 @@ function LossName({ view, loss }: LossNameProps) {
   return (
     <Button
       size="sm"
-      minHeight="11"
       variant="bare"
       justifyContent="flex-start"
       textAlign="left"

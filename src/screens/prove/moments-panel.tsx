@@ -98,7 +98,6 @@ function FromTheShelf({ view, part }: Pick<PartProps, 'view' | 'part'>) {
     <Box marginY="1">
       <Button
         size="sm"
-        minHeight="11"
         onClick={() => perform(layingOutFix(fix, view, newId), `${gear.name} laid on the mat.`)}
       >
         <GearIcon look={gear.look} size={22} /> Lay out {gear.name}

@@ -47,7 +47,7 @@ function Proved({ view }: { readonly view: KitView }) {
               <Text>
                 Trying losses: {progress.done} of {progress.outOf} jobs done.
               </Text>
-              <Button size="sm" minHeight="11" onClick={stop}>
+              <Button size="sm" onClick={stop}>
                 Stop
               </Button>
             </Flex>

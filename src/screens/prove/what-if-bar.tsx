@@ -49,7 +49,6 @@ export function WhatIfBar({ view }: { readonly view: KitView }) {
             <Button
               key={lossId(loss)}
               size="sm"
-              minHeight="11"
               bg="bark"
               color="onbark"
               _hover={{ bg: 'bark' }}
@@ -60,7 +59,7 @@ export function WhatIfBar({ view }: { readonly view: KitView }) {
             </Button>
           ))}
         {lost.length > 0 && (
-          <Button size="sm" minHeight="11" onClick={showWhole}>
+          <Button size="sm" onClick={showWhole}>
             Show it whole
           </Button>
         )}
@@ -93,7 +92,6 @@ function Kept({ view }: { readonly view: KitView }) {
               <Flex as="li" key={each.id}>
                 <Button
                   size="sm"
-                  minHeight="11"
                   borderRightRadius="0"
                   aria-pressed={isOn}
                   bg={isOn ? 'leaf.soft' : 'tag'}

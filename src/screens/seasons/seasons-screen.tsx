@@ -104,7 +104,6 @@ function Leave({ view, swap, to }: SwapProps) {
                 </Text>
                 <Button
                   size="sm"
-                  minHeight="11"
                   onClick={() => takeOut([placement.id], kit.gear(placement.id).name)}
                 >
                   Take out
@@ -166,7 +165,6 @@ function Take({ view, swap, to }: SwapProps) {
             {fix && (
               <Button
                 size="sm"
-                minHeight="11"
                 height="auto"
                 whiteSpace="normal"
                 textAlign="left"

@@ -157,7 +157,6 @@ function InKits({ gear, placed, bench }: Pick<GearPanelProps, 'gear' | 'placed' 
           <Button
             key={kit}
             size="sm"
-            minHeight="11"
             variant="bare"
             textDecoration="underline"
             onClick={() => {

@@ -71,7 +71,6 @@ export const WhereItGoes = memo(function WhereItGoes(props: WhereItGoesProps) {
                   {!samePlace(place, to) && !isOnMat(place) && (
                     <Button
                       size="sm"
-                      minHeight="11"
                       aria-label={`Leave ${gear.name} where it is`}
                       onClick={() => pin(placement, true)}
                     >
@@ -100,7 +99,7 @@ export const WhereItGoes = memo(function WhereItGoes(props: WhereItGoesProps) {
                     · {whereInWords(placement.place, view)}
                   </Text>
                 </Text>
-                <Button size="sm" minHeight="11" onClick={() => pin(placement.id, false)}>
+                <Button size="sm" onClick={() => pin(placement.id, false)}>
                   <PinOff size={15} aria-hidden /> Unpin
                 </Button>
               </Flex>

@@ -139,7 +139,6 @@ function SparedList({ view, spared }: SparedListProps) {
             {!isOfModule(placement.id) && (
               <Button
                 size="sm"
-                minHeight="11"
                 aria-label={`Leave ${name} at home`}
                 onClick={() =>
                   perform(

@@ -1,45 +1,19 @@
 'use client';
 
-import { chakra, defineRecipe } from '@chakra-ui/react';
+import { chakra } from '@chakra-ui/react';
+import type { ComponentProps } from 'react';
+import styles from './button.module.css';
 
-/** Buttons are cut from bark and paper: flat, rounded like a worn tag, tall enough for a thumb. */
-const buttonRecipe = defineRecipe({
-  base: {
-    display: 'inline-flex',
-    alignItems: 'center',
-    justifyContent: 'center',
-    gap: '2',
-    minHeight: '11',
-    paddingX: '4',
-    borderRadius: '10px',
-    fontWeight: '600',
-    lineHeight: '1.15',
-    textAlign: 'center',
-    whiteSpace: 'nowrap',
-    cursor: 'pointer',
-    transition: 'background 120ms, transform 120ms',
-    _disabled: { opacity: 0.5, cursor: 'not-allowed' },
-    _active: { transform: 'translateY(1px)' },
-  },
-  variants: {
-    variant: {
-      main: { bg: 'leaf.solid', color: 'leaf.contrast', _hover: { bg: 'leaf.deep' } },
-      plain: { bg: 'tag', color: 'fg', _hover: { bg: 'tag.deep' } },
-      bare: { color: 'fg', _hover: { bg: 'tag' } },
-      alarm: {
-        color: 'signal.fg',
-        borderWidth: '1px',
-        borderColor: 'signal.fg',
-        _hover: { bg: 'signal.soft' },
-      },
-    },
-    size: {
-      md: { fontSize: 'md' },
-      sm: { fontSize: 'sm', minHeight: '9', paddingX: '3' },
-      icon: { minWidth: '11', paddingX: '0' },
-    },
-  },
-  defaultVariants: { variant: 'plain', size: 'md' },
-});
+const Base = chakra('button');
 
-export const Button = chakra('button', buttonRecipe, { defaultProps: { type: 'button' } });
+export interface ButtonProps extends Omit<ComponentProps<typeof Base>, 'size'> {
+  readonly variant?: 'main' | 'plain' | 'bare' | 'pill' | 'alarm';
+  /** All but `xs` are as tall as a thumb; that one is so on a phone. */
+  readonly size?: 'md' | 'sm' | 'xs' | 'icon';
+}
+
+/** Something to press. */
+export function Button({ variant = 'plain', size = 'md', className, ...rest }: ButtonProps) {
+  const classes = [styles.button, styles[variant], styles[size], className];
+  return <Base type="button" className={classes.filter(Boolean).join(' ')} {...rest} />;
+}

@@ -17,12 +17,8 @@ export function PillSwitch<Id extends string>(props: PillSwitchProps<Id>) {
         <Button
           key={id}
           size="sm"
-          minHeight="11"
-          borderRadius="full"
+          variant="pill"
           aria-pressed={id === value}
-          bg={id === value ? 'bark' : 'tag'}
-          color={id === value ? 'onbark' : 'fg'}
-          _hover={{ bg: id === value ? 'bark' : 'tag.deep' }}
           onClick={() => onChange(id)}
         >
           {name}

@@ -11,7 +11,6 @@ export function Tick({ isOn, onChange, children }: TickProps) {
   return (
     <Button
       size="sm"
-      minHeight="11"
       role="checkbox"
       aria-checked={isOn}
       whiteSpace="normal"

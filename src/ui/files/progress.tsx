@@ -34,7 +34,7 @@ export function Progress({ what, done, outOf, onStop }: ProgressProps) {
       >
         <Box height="100%" bg="leaf.vivid" style={{ width: `${percent}%` }} />
       </Box>
-      <Button size="sm" minHeight="11" onClick={onStop}>
+      <Button size="sm" onClick={onStop}>
         Stop
       </Button>
     </Flex>

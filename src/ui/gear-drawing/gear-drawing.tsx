@@ -30,8 +30,37 @@ export function GearIcon({ look, size = 28 }: GearIconProps) {
   const width = pose === 'stands' ? size * 0.82 : size;
   return (
     <span style={{ display: 'inline-grid', placeItems: 'center', width: size, height: size }}>
-      <Silhouette look={look} width={width} height={height} isDashed={false} />
+      {size < fewPathsBelowPx ? (
+        <Outline look={look} width={width} height={height} />
+      ) : (
+        <Silhouette look={look} width={width} height={height} isDashed={false} />
+      )}
     </span>
+  );
+}
+
+/** Below this size, in pixels, nothing is seen of a piece but its outline and colour. */
+const fewPathsBelowPx = 20;
+
+function Outline({ look, width, height }: Omit<SilhouetteProps, 'isDashed'>) {
+  const { layers } = useDrawing(look.silhouette);
+  return (
+    <svg
+      aria-hidden="true"
+      width={width}
+      height={height}
+      viewBox="0 0 100 100"
+      preserveAspectRatio="none"
+      style={{ display: 'block', overflow: 'visible', pointerEvents: 'none' }}
+    >
+      <path
+        d={shadeOf(layers)}
+        fill={look.colour}
+        stroke={outline}
+        strokeWidth={0.8}
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
   );
 }
 

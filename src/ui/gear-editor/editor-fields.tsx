@@ -31,7 +31,7 @@ export function Rows({ title, addWords, onAdd, children }: RowsProps) {
       <Flex direction="column" gap="2">
         {children}
       </Flex>
-      <Button size="sm" minHeight="11" marginTop="2" onClick={onAdd}>
+      <Button size="sm" marginTop="2" onClick={onAdd}>
         <Plus size={16} aria-hidden /> {addWords}
       </Button>
     </Box>

@@ -109,7 +109,6 @@ export function NoticeLine() {
           {note.canUndo && (
             <Button
               size="sm"
-              minHeight="11"
               variant="bare"
               color="onbark"
               textDecoration="underline"

@@ -46,7 +46,7 @@ export function PieceAway(props: PieceProps) {
       ) : isOpen ? (
         <AwayForm {...props} onDone={() => setOpen(false)} />
       ) : (
-        <Button size="sm" minHeight="11" onClick={() => setOpen(true)}>
+        <Button size="sm" onClick={() => setOpen(true)}>
           Lend, borrow or take…
         </Button>
       )}

@@ -28,18 +28,17 @@ export function PieceBooking({ view: { bench, loadout }, placement, gear }: Piec
   return (
     <Flex gap="2" wrap="wrap" role="group" aria-label={`${gear.name} is in two kits`}>
       {elsewhere.length > 0 && (
-        <Button size="sm" minHeight="11" onClick={haveItHere}>
+        <Button size="sm" onClick={haveItHere}>
           Have it here only
         </Button>
       )}
       {!isOfModule(placement.id) && (
-        <Button size="sm" minHeight="11" onClick={buyASecond}>
+        <Button size="sm" onClick={buyASecond}>
           Wish for a second
         </Button>
       )}
       <Button
         size="sm"
-        minHeight="11"
         onClick={() =>
           perform(
             { do: 'change gear', id: gear.id, change: { isShared: true } },

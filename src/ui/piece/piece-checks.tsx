@@ -37,29 +37,17 @@ export function PieceChecks({ gear, today }: PieceChecksProps) {
       </Heading>
       {ready.map((what) => (
         <Line key={what} what={what} last={latest.get(what)}>
-          <Button
-            size="sm"
-            minHeight="11"
-            onClick={() => keep({ what, kind: 'ready', passed: true })}
-          >
+          <Button size="sm" onClick={() => keep({ what, kind: 'ready', passed: true })}>
             Done
           </Button>
         </Line>
       ))}
       {trial.map((what) => (
         <Line key={what} what={what} last={latest.get(what)}>
-          <Button
-            size="sm"
-            minHeight="11"
-            onClick={() => keep({ what, kind: 'trial', passed: true })}
-          >
+          <Button size="sm" onClick={() => keep({ what, kind: 'trial', passed: true })}>
             Passed
           </Button>
-          <Button
-            size="sm"
-            minHeight="11"
-            onClick={() => keep({ what, kind: 'trial', passed: false })}
-          >
+          <Button size="sm" onClick={() => keep({ what, kind: 'trial', passed: false })}>
             Failed
           </Button>
         </Line>

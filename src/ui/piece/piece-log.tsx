@@ -81,10 +81,10 @@ function OneMore({ gear, onKeep }: PieceLogProps) {
         onChange={(event) => setNote(event.target.value)}
       />
       <Flex gap="1" role="group" aria-label="Write it down">
-        <Button size="sm" minHeight="11" onClick={() => keep(true)}>
+        <Button size="sm" onClick={() => keep(true)}>
           It held
         </Button>
-        <Button size="sm" minHeight="11" onClick={() => keep(false)}>
+        <Button size="sm" onClick={() => keep(false)}>
           It failed
         </Button>
       </Flex>

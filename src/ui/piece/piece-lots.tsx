@@ -47,7 +47,6 @@ export function PieceLots({ view, placement, gear }: PieceProps) {
             ) : (
               <Button
                 size="sm"
-                minHeight="11"
                 aria-label={`Change: ${name} of ${gear.name}`}
                 onClick={() => setEdited(lot.id)}
               >

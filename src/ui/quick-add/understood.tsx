@@ -56,8 +56,7 @@ function ReadAs({ reading, line }: { readonly reading: Reading; readonly line: L
       </b>
       <Button
         type="button"
-        size="sm"
-        minHeight={{ base: '11', md: '8' }}
+        size="xs"
         aria-expanded={line.isOpen}
         aria-controls="quick-add-kinds"
         onClick={() => {

@@ -35,7 +35,7 @@ export function AsIfLine() {
         Shown as if <b>{supposed}</b>. Nothing is really gone; what you change is changed in the
         whole kit. <TextLink href="/prove">Back to Prove</TextLink>
       </Text>
-      <Button size="sm" minHeight="11" onClick={showWhole}>
+      <Button size="sm" onClick={showWhole}>
         Show it whole
       </Button>
     </Flex>

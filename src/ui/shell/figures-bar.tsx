@@ -72,7 +72,6 @@ function Figures({ view }: { readonly view: KitView }) {
       ))}
       <Button
         size="sm"
-        minHeight="11"
         variant="bare"
         hideFrom="md"
         flexShrink="0"

@@ -1,21 +1,33 @@
 'use client';
 
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
-import { memo, useEffect, useRef } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { AcornMark } from './acorn-mark';
+import styles from './rail.module.css';
 import { around, placeOf, steps, type Place } from './places';
+
+/** How long after the first screen the pages of the other places are fetched, in ms. */
+const fetchAheadMs = 3000;
+
+/** How long after another place is shown the bar is pushed to it, in ms. */
+const paintedMs = 400;
 
 /** The places, in the order of work, each with a mark of how it stands. A bar at the foot on a small screen. */
 export function Rail() {
+  const [isAhead, setIsAhead] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setIsAhead(true), fetchAheadMs);
+    return () => clearTimeout(timer);
+  }, []);
   const nav = useRef<HTMLDivElement>(null);
   const path = usePathname();
   useEffect(() => {
-    // Once the page is painted: asking for widths before would have all of it laid out for that.
-    const frame = requestAnimationFrame(() => showPlace(nav.current));
-    return () => cancelAnimationFrame(frame);
+    // Once all is painted: asking for widths before would have all of it laid out for that.
+    const timer = setTimeout(() => showPlace(nav.current), paintedMs);
+    return () => clearTimeout(timer);
   }, [path]);
   return (
     <Flex
@@ -44,11 +56,11 @@ export function Rail() {
         <AcornMark size={46} />
       </Flex>
       {steps.map((place) => (
-        <MarkedLink key={place.path} place={place} />
+        <MarkedLink key={place.path} place={place} isAhead={isAhead} />
       ))}
       <Box flex="1" hideBelow="md" />
       {around.map((place) => (
-        <RailLink key={place.path} place={place} standing={null} />
+        <RailLink key={place.path} place={place} standing={null} isAhead={isAhead} />
       ))}
     </Flex>
   );
@@ -60,20 +72,20 @@ function showPlace(nav: HTMLElement | null): void {
   nav.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
 }
 
-function MarkedLink({ place }: { readonly place: Place }) {
+function MarkedLink({ place, isAhead }: { readonly place: Place; readonly isAhead: boolean }) {
   const view = useKitView();
-  return <RailLink place={place} standing={view && standingOf(place, view)} />;
+  return <RailLink place={place} standing={view && standingOf(place, view)} isAhead={isAhead} />;
 }
 
 interface Standing {
+  readonly id: 'fine' | 'stopped' | 'doubtful';
   readonly sign: string;
   readonly words: string;
-  readonly colour: string;
 }
 
-const fine: Standing = { sign: '●', words: 'nothing missing', colour: '#8fdc78' };
-const stopped: Standing = { sign: '■', words: 'something stops it', colour: '#ff9463' };
-const doubtful: Standing = { sign: '▲', words: 'something to look at', colour: '#f2c14e' };
+const fine: Standing = { id: 'fine', sign: '●', words: 'nothing missing' };
+const stopped: Standing = { id: 'stopped', sign: '■', words: 'something stops it' };
+const doubtful: Standing = { id: 'doubtful', sign: '▲', words: 'something to look at' };
 
 /** The places that have a mark, each with the rules whose findings it shows. */
 const marked: Readonly<Record<string, (rule: string) => boolean>> = {
@@ -94,52 +106,36 @@ function standingOf({ path }: Place, { findings }: KitView): Standing | null {
 interface RailLinkProps {
   readonly place: Place;
   readonly standing: Standing | null;
+  /** Whether its page is fetched before it is pressed. */
+  readonly isAhead: boolean;
 }
 
-const RailLink = memo(function RailLink({ place, standing }: RailLinkProps) {
+const RailLink = memo(function RailLink({ place, standing, isAhead }: RailLinkProps) {
   const isHere = placeOf(usePathname()) === place;
   const Icon = place.icon;
   return (
     <NextLink
       href={place.path}
+      prefetch={isAhead ? null : false}
       aria-current={isHere ? 'page' : undefined}
-      style={{ flex: '1 0 auto', minWidth: 52, maxHeight: 76, outlineOffset: -4 }}
+      className={styles.link}
     >
-      <Flex
-        direction="column"
-        align="center"
-        justify="center"
-        gap="1"
-        height={{ base: '64px', md: '72px' }}
-        paddingX={{ base: '1', md: '0' }}
-        marginLeft={{ md: '2' }}
-        borderLeftRadius={{ md: '14px' }}
-        bg={isHere ? 'canvas' : undefined}
-        color={isHere ? 'fg' : 'onbark'}
-        _hover={isHere ? undefined : { bg: 'rgba(255, 255, 255, 0.09)' }}
-      >
+      <span className={styles.place}>
         <Icon size={20} aria-hidden />
-        <Text
-          fontSize={{ base: 'xs', md: 'sm' }}
-          fontWeight="600"
-          lineHeight="1"
-          whiteSpace="nowrap"
-        >
+        <span className={styles.name}>
           {place.name}
           {standing && (
-            <Box
-              as="span"
-              marginLeft="1.5"
-              fontSize="2xs"
-              color={isHere ? 'signal.fg' : standing.colour}
+            <span
+              className={styles.mark}
+              data-standing={standing.id}
               aria-label={standing.words}
               role="img"
             >
               {standing.sign}
-            </Box>
+            </span>
           )}
-        </Text>
-      </Flex>
+        </span>
+      </span>
     </NextLink>
   );
 });

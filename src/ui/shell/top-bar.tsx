@@ -149,7 +149,7 @@ const AllCommands = memo(function AllCommands() {
 function NewBuild() {
   if (!useNewBuild()) return null;
   return (
-    <Button size="sm" minHeight="11" variant="bare" color="leaf.fg" onClick={takeNewBuild}>
+    <Button size="sm" variant="bare" color="leaf.fg" onClick={takeNewBuild}>
       A new version is ready: reload
     </Button>
   );

@@ -85,7 +85,6 @@ export const Stage = memo(function Stage(props: StageProps) {
         />
         <Button
           size="sm"
-          minHeight="11"
           onClick={() => {
             setShown('layers');
             setTimeout(() => window.print(), 60);
@@ -302,7 +301,6 @@ function PackingOrder({ pieces, step, selected, onSelect }: PackingOrderProps) {
             <li key={piece.stowed.id}>
               <Button
                 size="sm"
-                minHeight="11"
                 fontWeight="400"
                 aria-pressed={isSelected}
                 bg={isSelected ? 'leaf.soft' : 'tag'}

@@ -1,0 +1,25 @@
+import { chromium } from '@playwright/test';
+import fs from 'node:fs';
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox','--disable-quic','--no-first-run','--disable-background-networking'] });
+const ctx = await browser.newContext({ baseURL: process.argv[2], viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true });
+const page = await ctx.newPage();
+const cdp = await ctx.newCDPSession(page);
+await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+if(process.argv[3]) await cdp.send('Profiler.enable'); await cdp.send('Profiler.setSamplingInterval', { interval: 400 });
+if(process.argv[3]) await cdp.send('Profiler.start');
+await page.addInitScript(`
+ window.__m=[]; const t0=performance.now();
+ new PerformanceObserver(l=>l.getEntries().forEach(e=>__m.push(['lcp',Math.round(e.startTime),e.element&&e.element.outerHTML.slice(0,80),e.size]))).observe({type:'largest-contentful-paint',buffered:true});
+ new PerformanceObserver(l=>l.getEntries().forEach(e=>__m.push(['task',Math.round(e.startTime),Math.round(e.duration)]))).observe({type:'longtask',buffered:true});
+ new PerformanceObserver(l=>l.getEntries().forEach(e=>__m.push(['mark',Math.round(e.startTime),e.name]))).observe({type:'mark',buffered:true});
+ new PerformanceObserver(l=>l.getEntries().forEach(e=>__m.push(['paint',Math.round(e.startTime),e.name]))).observe({type:'paint',buffered:true});
+`);
+await page.goto('/layout');
+await page.waitForTimeout(8000);
+const profile = process.argv[3] ? (await cdp.send('Profiler.stop')).profile : null;
+fs.writeFileSync('/tmp/phone.cpuprofile', JSON.stringify(profile));
+const m = await page.evaluate(() => (window as any).__m);
+console.log(m.map((x:any)=>x.join(' ')).join('\n'));
+const res = await page.evaluate(() => performance.getEntriesByType('resource').map((e:any)=>[Math.round(e.startTime),Math.round(e.responseEnd),e.name.split('/').slice(-1)[0].slice(0,40),e.encodedBodySize].join(' ')));
+console.log(res.join('\n'));
+await browser.close();
