@@ -53,7 +53,7 @@ module.exports = {
       from: { path: '^src/core/' },
       to: {
         pathNot:
-          '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch|suncalc|fast-xml-parser|date-fns|@date-fns/utc|ical-generator|@zip.js/zip.js)/)',
+          '^(src/core/|node_modules/(valibot|@valibot|papaparse|@types/papaparse|minisearch|suncalc|fast-xml-parser|ical-generator|@zip.js/zip.js)/)',
       },
     },
     {

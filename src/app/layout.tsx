@@ -1,5 +1,6 @@
 import '@fontsource-variable/bitter/wght.css';
 import '@fontsource-variable/source-sans-3/wght.css';
+import '@/ui/theme/base-look.css';
 import './global.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';

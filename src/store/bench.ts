@@ -15,7 +15,7 @@ import {
 import type { BadRecord } from './bad-record';
 import { Connection } from './connection';
 import { openDatabase, type Database } from './database';
-import { demoOpensOn, loadDemo } from './demo';
+import { askForDemo, demoOpensOn, loadDemo } from './demo';
 import { Keeper, type Kept } from './keeper';
 import { newId } from './new-id';
 import { dropPhotos, keepPhotosIn, unnamedPhotos } from './photos';
@@ -103,9 +103,16 @@ function hasDatabase(): boolean {
 }
 
 async function openKept(firstStart: FirstStart): Promise<void> {
+  if (firstStart === 'demo') void askIfNeverUsed();
   const connection: Connection = new Connection(() => opened(connection));
   const bad = await openWith(connection, firstStart);
   if (bad) stand({ state: 'bad record', bad });
+}
+
+/** A browser that has no database yet will want the demo: it comes while that is being made. */
+async function askIfNeverUsed(): Promise<void> {
+  const databases = await indexedDB.databases?.().catch(() => null);
+  if (databases?.length === 0) askForDemo();
 }
 
 function opened(connection: Connection): Promise<Database> {

@@ -6,6 +6,9 @@ import type { ReactNode } from 'react';
 import { StyleRegistry } from './theme/style-registry';
 import { system } from './theme/system';
 
+/** The system as it is, but for the rules of the whole page: those stand in a file (theme/base-look.css) and are not worked out. */
+const withoutRules = Object.create(system, { _global: { value: [] } }) as typeof system;
+
 interface ProvidersProps {
   readonly nonce: string | undefined;
   readonly children: ReactNode;
@@ -15,7 +18,7 @@ interface ProvidersProps {
 export function Providers({ nonce, children }: ProvidersProps) {
   return (
     <StyleRegistry>
-      <ChakraProvider value={system}>
+      <ChakraProvider value={withoutRules}>
         <ThemeProvider attribute="class" disableTransitionOnChange nonce={nonce}>
           {children}
         </ThemeProvider>

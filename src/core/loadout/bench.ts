@@ -1,4 +1,4 @@
-import type { Currency } from '../quantity';
+import { nameOrder, type Currency } from '../quantity';
 import type { Brief } from '../brief/brief';
 import type { Gear, JobId } from '../gear';
 import type { OwnScheme } from './own-scheme';
@@ -146,12 +146,10 @@ export const emptyBench: Bench = {
   trips: new Map(),
 };
 
-const inKitOrder = new Intl.Collator('en', { numeric: true });
-
 /** The kits in the order in which they are listed everywhere: by name, then by id, never as they happen to be kept. */
 export function kitsByName({ loadouts }: Pick<Bench, 'loadouts'>): readonly Loadout[] {
   return [...loadouts.values()].sort(
-    (one, other) => inKitOrder.compare(one.name, other.name) || (one.id < other.id ? -1 : 1),
+    (one, other) => nameOrder(one.name, other.name) || (one.id < other.id ? -1 : 1),
   );
 }
 

@@ -1,6 +1,4 @@
-import { UTCDateMini } from '@date-fns/utc';
-import { addDays, addMonths, addYears, differenceInCalendarDays } from 'date-fns';
-import { dayOf, firstYear, lastYear } from './day';
+import { dayOf, firstYear, lastDayOf, lastYear } from './day';
 
 /**
  * Days of a calendar, counted without any time zone: where the clock of a place skips an hour or a whole day, these do not.
@@ -9,7 +7,8 @@ import { dayOf, firstYear, lastYear } from './day';
 
 /** The day so many days later; earlier for a number below 0. */
 export function dayAfter(day: string, days: number): string {
-  return written(addDays(dateOf(day), days));
+  const [year, month, date] = partsOf(day);
+  return written(new Date(Date.UTC(year, month - 1, date + days)));
 }
 
 /**
@@ -18,17 +17,21 @@ export function dayAfter(day: string, days: number): string {
  * @example monthsAfter('2027-08-31', 6) // '2028-02-29'
  */
 export function monthsAfter(day: string, months: number): string {
-  return written(addMonths(dateOf(day), months));
+  const [year, month, date] = partsOf(day);
+  const first = new Date(Date.UTC(year, month - 1 + months, 1));
+  const last = lastDayOf(first.getUTCFullYear(), first.getUTCMonth() + 1);
+  first.setUTCDate(Math.min(date, last));
+  return written(first);
 }
 
 /** The same day so many years later, or the month’s last where there is none: leap days. */
 export function inYear(day: string, years: number): string {
-  return written(addYears(dateOf(day), years));
+  return monthsAfter(day, 12 * years);
 }
 
 /** Whole days from one day to another, below 0 where the other is earlier. */
 export function daysBetween(from: string, to: string): number {
-  return differenceInCalendarDays(dateOf(to), dateOf(from));
+  return (midnight(to) - midnight(from)) / msPerDay;
 }
 
 /** A day as the person’s own calendar has it, YYYY-MM-DD. */
@@ -43,16 +46,20 @@ export function monthIn(day: string): string {
   return day.slice(0, 7);
 }
 
-type Moment = InstanceType<typeof UTCDateMini>;
+const msPerDay = 24 * 3600 * 1000;
 
-function dateOf(day: string): Moment {
-  const [year, month, date] = day.split('-').map(Number) as [number, number, number];
-  return new UTCDateMini(year, month - 1, date);
+function midnight(day: string): number {
+  const [year, month, date] = partsOf(day);
+  return Date.UTC(year, month - 1, date);
 }
 
-function written(date: Moment): string {
-  const year = date.getFullYear();
+function partsOf(day: string): readonly [year: number, month: number, date: number] {
+  return day.split('-').map(Number) as [number, number, number];
+}
+
+function written(date: Date): string {
+  const year = date.getUTCFullYear();
   if (year < firstYear) return dayOf(firstYear, 1, 1);
   if (year > lastYear) return dayOf(lastYear, 12, 31);
-  return dayOf(year, date.getMonth() + 1, date.getDate());
+  return dayOf(year, date.getUTCMonth() + 1, date.getUTCDate());
 }

@@ -11,3 +11,4 @@ export * from './calendar';
 export * from './listed';
 export * from './agree';
 export * from './by-name';
+export * from './name-order';

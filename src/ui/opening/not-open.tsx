@@ -38,7 +38,9 @@ function StillOpening() {
   return (
     <Flex as="main" minHeight="100dvh" align="center" justify="center" direction="column" gap="4">
       <AcornMark size={72} />
-      <Text role="status">Opening the bench…</Text>
+      <Text role="status" fontFamily="heading" fontWeight="600">
+        Opening the bench…
+      </Text>
       {isLong && <TakesLong />}
     </Flex>
   );

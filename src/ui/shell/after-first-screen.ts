@@ -11,11 +11,19 @@ const firstScreen = 'first screen';
 /** What is fetched after the first screen, and how long after it, in ms: what is wanted sooner does not wait behind the rest. */
 const fetched: readonly (readonly [afterMs: number, fetch: () => void])[] = [
   [0, () => fetchAhead(fetchActs)],
-  [120, () => fetchAhead(lateJudge.fetch)],
-  [260, () => fetchAhead(lateNeeds.fetch)],
+  [120, () => void fetchJudging().catch(() => undefined)],
   [2500, fetchDialogs],
   [6000, keepAtHandWhenIdle],
 ];
+
+/** Fetches what works out needs and findings, one after the other: each is made ready in one go, and the page answers between. */
+async function fetchJudging(): Promise<void> {
+  await import('@/core/catalogue/kinds');
+  await new Promise((resolve) => setTimeout(resolve));
+  await lateNeeds.fetch();
+  await new Promise((resolve) => setTimeout(resolve));
+  await lateJudge.fetch();
+}
 
 /** Once the first screen stands: fetches what it was drawn without, and has the browser keep all of it. */
 export function useAfterFirstScreen(): void {

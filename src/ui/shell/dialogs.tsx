@@ -38,9 +38,12 @@ const ahead = [
   HandDownDialog,
 ];
 
+/** How long after one of them the next is fetched, in ms: each is made ready by the page, which answers in between. */
+const apartMs = 120;
+
 /** Fetches the dialogs, and what is not on the first screen but wanted soon. */
 export function fetchDialogs(): void {
-  for (const { fetch } of ahead) fetchAhead(fetch);
+  for (const [at, { fetch }] of ahead.entries()) setTimeout(() => fetchAhead(fetch), at * apartMs);
 }
 
 /** The dialogs that any screen may open. They are no part of the first load. */
