@@ -6,8 +6,8 @@ import { parseArgs } from 'node:util';
 import { ensureInstalled, root } from './ensure-installed.mjs';
 
 /**
- * Runs the property tests over and over with fresh seeds, for as long as asked, and prints the seed and the shrunk case
- * of what fails: `npm run explore -- --minutes 30 --only using`. Each failure becomes a fixed case in the tests.
+ * Runs the property tests, and what else is a proof by number, over and over with fresh seeds and in full, for as long as
+ * asked, and prints the seed and the shrunk case of what fails: `npm run explore -- --minutes 30 --only using`. Each failure becomes a fixed case in the tests.
  */
 const { values } = parseArgs({
   options: { minutes: { type: 'string', default: '10' }, only: { type: 'string', default: '' } },
@@ -21,7 +21,7 @@ ensureInstalled();
 const files = readdirSync(path.join(root, 'tests'), { recursive: true })
   .map((file) => path.join('tests', file))
   .filter((file) => file.endsWith('.test.ts') && file.includes(values.only))
-  .filter((file) => readFileSync(path.join(root, file), 'utf8').includes('fc.assert'));
+  .filter((file) => /fc\.assert|support\/share/.test(readFileSync(path.join(root, file), 'utf8')));
 if (files.length === 0) {
   process.stderr.write(`No file of property tests has “${values.only}” in its name.\n`);
   process.exit(2);
@@ -50,12 +50,13 @@ process.exit(found.size === 0 ? 0 : 1);
 
 /** The tests that fail with a seed, and what they say. */
 function roundWith(seed) {
-  const { stdout } = spawnSync('npx', ['--no-install', 'jest', '--silent', '--json', ...files], {
+  const words = ['--no-install', 'jest', '--silent', '--maxWorkers=100%', '--json', ...files];
+  const { stdout } = spawnSync('npx', words, {
     cwd: root,
     encoding: 'utf8',
     maxBuffer: 256 * 1024 * 1024,
     stdio: ['ignore', 'pipe', 'ignore'],
-    env: { ...process.env, ACORN_SEED: String(seed) },
+    env: { ...process.env, ACORN_SEED: String(seed), ACORN_ALL: '1' },
   });
   const report = JSON.parse(stdout.slice(stdout.indexOf('{"')));
   return report.testResults.flatMap(({ assertionResults }) =>

@@ -41,7 +41,15 @@ describe('audit', () => {
   });
 
   it('names one of several kits, and finds the piece that is in two', () => {
-    const { output } = run(['audit', demo, '--kit=portage pack', '--today', '2026-10-01']);
+    const { output } = run([
+      'audit',
+      demo,
+      '--kit=portage pack',
+      '--fit',
+      'bulk',
+      '--today',
+      '2026-10-01',
+    ]);
     expect(output).toMatchObject({
       kit: { id: 'portage-pack-kit' },
       totals: { massG: 19_849 },
@@ -53,7 +61,7 @@ describe('audit', () => {
   });
 
   it('prints every kit of a file that holds several, where none is named', () => {
-    const { output } = run(['audit', demo, '--today', '2026-10-01']);
+    const { output } = run(['audit', demo, '--fit', 'bulk', '--today', '2026-10-01']);
     expect(output).toMatchObject({
       kits: [
         { kit: { name: 'Boathouse box' } },

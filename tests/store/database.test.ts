@@ -4,7 +4,14 @@ import { deleteDB, openDB } from 'idb';
 import { demoBench } from '@/core/demo';
 import { readFile, writtenFile } from '@/core/exchange';
 import { advance, historyOf, undoing, versionOf, type Bench } from '@/core/loadout';
-import { databaseVersion, load, neverSaved, openDatabase, save, type Database } from '@/store/database';
+import {
+  databaseVersion,
+  load,
+  neverSaved,
+  openDatabase,
+  save,
+  type Database,
+} from '@/store/database';
 import { rawData } from '@/store/raw-data';
 import { setAside } from '@/store/set-aside';
 import { applied } from '../support/benches';
@@ -300,7 +307,9 @@ describe('saving', () => {
     const next = historyOf(applied(demoBench, { do: 'remove gear', id: 'mirror' }));
     expect(await save(database, { revision: 0, id: null, history }, next)).toBe('stale');
     expect((await benchIn(database)).shelf.has('mirror')).toBe(true);
-    expect(await save(database, { revision: 1, id: null, history }, next)).toMatchObject({ revision: 2 });
+    expect(await save(database, { revision: 1, id: null, history }, next)).toMatchObject({
+      revision: 2,
+    });
     expect((await benchIn(database)).shelf.has('mirror')).toBe(false);
     const modes = begun.mock.calls.filter(([, mode]) => mode === 'readwrite');
     expect(modes.map(([, , options]) => options)).toEqual([

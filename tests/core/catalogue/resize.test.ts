@@ -3,6 +3,7 @@ import { gearOfKind, kinds, kindOf } from '@/core/catalogue';
 import { readLine } from '@/core/reading';
 import { withCapacity, withLength, withSides } from '@/core/catalogue/resize';
 import { bulkOf, roomMl, type Gear } from '@/core/gear';
+import { runs } from '../../support/share';
 
 function typical(kindId: string): Gear {
   return gearOfKind(kindOf(kindId)!, kindId);
@@ -119,7 +120,7 @@ describe('any line at all', () => {
         expect(Number.isInteger(count) && count >= 1).toBe(true);
         if (form) expect(bulkOf(form).tightMl).toBeGreaterThan(0);
       }),
-      { numRuns: 400 },
+      runs(400, 0.2),
     );
   });
 });

@@ -7,6 +7,7 @@ import { demoBench } from '@/core/demo';
 import { apply, emptyBench, type Bench } from '@/core/loadout';
 import { benchOf, gear, kit } from '../../support/benches';
 import { after, counting } from '../../support/upkeep';
+import { runs } from '../../support/share';
 
 const picture: Picture = {
   id: 'p1',
@@ -55,7 +56,7 @@ describe('a back-up', () => {
         expect(read.value.bench).toEqual(pictured);
         if (read.value.missingPictures === 0) expect(read.value.pictures).toEqual([picture]);
       }),
-      { numRuns: 150 },
+      runs(600),
     );
   });
 

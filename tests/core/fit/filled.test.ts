@@ -5,6 +5,7 @@ import { fitByBulk, loadsOf } from '@/core/fit';
 import { cavityQuestion, outsidesOf, stowWithin, wrongWith } from '@/core/fit/laid-out';
 import { newPlacement } from '@/core/loadout';
 import { benchOf, gear, holder, kit } from '../../support/benches';
+import { runs } from '../../support/share';
 
 const cavity = (inside: Cavity['inside']): readonly Cavity[] =>
   holder('x').cavities.map((each) => ({ ...each, inside }));
@@ -207,7 +208,7 @@ describe('hard pieces put together', () => {
         );
         expect(stowage.left).toEqual([]);
       }),
-      { numRuns: 60 },
+      runs(60, 0.4),
     );
   });
 

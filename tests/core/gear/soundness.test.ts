@@ -3,6 +3,7 @@ import { demoBench } from '@/core/demo';
 import { readFile, writeFile } from '@/core/exchange';
 import { unsoundGear, type Gear } from '@/core/gear';
 import { benchOf } from '../../support/benches';
+import { runs } from '../../support/share';
 
 const pieces = [...demoBench.shelf.values()];
 
@@ -45,7 +46,7 @@ describe('sound gear', () => {
         if (Number.isFinite(value)) expect(unsoundGear(spoilt) === null).toBe(isRead);
         else expect(unsoundGear(spoilt)).not.toBeNull();
       }),
-      { numRuns: 3000 },
+      runs(3000),
     );
   });
 

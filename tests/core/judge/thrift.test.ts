@@ -9,6 +9,7 @@ import { newPlacement, type Bench } from '@/core/loadout';
 import { amountOf, waysOf, type Ways } from '@/core/ways';
 import { benchOf, kit } from '../../support/benches';
 import { needyKit } from '../../support/kits-of-needs';
+import { runs } from '../../support/share';
 
 function benchWith(...lines: readonly (readonly [string, number, Partial<Gear>?])[]): Bench {
   const shelf = lines.map(([id, , differs]) => ({ ...gearOfKind(kindOf(id)!, id), ...differs }));
@@ -144,7 +145,7 @@ describe('what is lost without a piece', () => {
           }
         }
       }),
-      { numRuns: 200 },
+      runs(200, 0.3),
     );
   });
 });

@@ -144,7 +144,9 @@ describe('a history', () => {
     expect(after(one, noted(1), noted(2), noted(3)).entries).toHaveLength(3);
     const alone = after(one, ...Array.from({ length: 9 }, (_, at) => noted(at + 1)));
     expect(alone.entries).toHaveLength(9);
-    expect(withDone(alone, { ...heavy, at: alone.cursor + 1 }, alone.bench).entries).toHaveLength(3);
+    expect(withDone(alone, { ...heavy, at: alone.cursor + 1 }, alone.bench).entries).toHaveLength(
+      3,
+    );
   });
 
   it('walks back and forth over any acts without losing a thing', () => {

@@ -13,6 +13,7 @@ import { autumn, packed, today } from '../../support/under-brief';
 import { depthOf, formulaOf, nothingLost, withLoss } from '@/core/ways';
 import { conditionIds } from '@/core/loadout';
 import { exposedJobs, exposedKit } from '../../support/kits-of-needs';
+import { runs } from '../../support/share';
 
 const questions: readonly Question[] = exposedJobs.map((job, at) => ({
   id: job,
@@ -45,7 +46,7 @@ describe('the board of losses', () => {
           expect(left.slice(0, 3).every((ways, at) => ways > 0 || now[at] === 0)).toBe(true);
         }
       }),
-      { numRuns: 200 },
+      runs(200, 0.2),
     );
   });
 
@@ -70,7 +71,7 @@ describe('the board of losses', () => {
           }
         },
       ),
-      { numRuns: 100 },
+      runs(100, 0.3),
     );
   });
 

@@ -6,6 +6,7 @@ import { depthOf, formulaOf } from '@/core/ways';
 import { conditionIds, type ConditionId } from '@/core/loadout';
 import { exposedJobs, exposedKit } from '../../support/kits-of-needs';
 import { doneByHand, everyLoss, setsByHand } from '../../support/losses-by-hand';
+import { runs, tried } from '../../support/share';
 
 type Kit = Parameters<Parameters<ReturnType<typeof exposedKit>['map']>[0]>[0];
 
@@ -50,10 +51,10 @@ describe('minimal sets of losses', () => {
           }
         },
       ),
-      { numRuns: 2000 },
+      runs(2000, 0.25),
     );
     // Each size came up often, and each condition took part in some set.
-    expect([1, 2, 3].filter((size) => (sizes.get(size) ?? 0) < 200)).toEqual([]);
+    expect([1, 2, 3].filter((size) => (sizes.get(size) ?? 0) < tried(200, 0.25))).toEqual([]);
     expect(withConditions.size).toBe(conditionIds.length);
   });
 
@@ -67,7 +68,7 @@ describe('minimal sets of losses', () => {
           expect(found).toEqual(byHand);
         },
       ),
-      { numRuns: 20 },
+      runs(20, 0.3),
     );
   });
 
@@ -79,7 +80,7 @@ describe('minimal sets of losses', () => {
         const depth = isDone ? (sets[0]?.length ?? 4) : 0;
         expect(depthOf(formula, anyOf)).toBe(depth);
       }),
-      { numRuns: 500 },
+      runs(500, 0.2),
     );
   });
 });

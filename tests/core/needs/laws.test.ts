@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { noWeather, type Brief } from '@/core/brief';
 import type { NeedId } from '@/core/needs';
 import { judged, needOf, type Line } from '../../support/under-brief';
+import { runs } from '../../support/share';
 
 const lines: readonly (string | Line)[] = [
   { kind: 'sleeping-bag', count: 2 },
@@ -48,7 +49,7 @@ describe('what a trip asks', () => {
           figure('sleep', 'supply', warm) - 1e-9,
         );
       }),
-      { numRuns: 60 },
+      runs(60, 0.4),
     );
   });
 
@@ -71,7 +72,7 @@ describe('what a trip asks', () => {
           );
         }
       }),
-      { numRuns: 60 },
+      runs(60, 0.4),
     );
   });
 
@@ -100,7 +101,7 @@ describe('what a trip asks', () => {
           }
         },
       ),
-      { numRuns: 40 },
+      runs(40, 0.4),
     );
   });
 });

@@ -14,6 +14,7 @@ import {
 import { areApart, backsUp } from '@/core/pack';
 import { applied, benchOf, gear, holder, kit } from '../../support/benches';
 import { packed, wrongWithRooms } from '../../support/packed';
+import { runs } from '../../support/share';
 
 const someJobs: readonly (JobId | null)[] = [
   null,
@@ -98,7 +99,7 @@ const someBench: fc.Arbitrary<Bench> = fc
   });
 
 /** Fewer than elsewhere: each case packs a whole kit. */
-const few = { numRuns: 60 };
+const few = runs(60, 0.3);
 
 describe('packing from nothing', () => {
   it('overfills no room, by the verifier, and lays no two apart that spoil each other', () => {

@@ -12,6 +12,7 @@ import {
   printVolume,
   type Outcome,
 } from '@/core/quantity';
+import { runs } from '../../support/share';
 
 function value<T>(outcome: Outcome<T>): T {
   if (!outcome.ok) throw new Error(outcome.problem.message);
@@ -205,7 +206,7 @@ describe('printing and parsing agree', () => {
           expect(typeof parseMoney(text, 'EUR').ok).toBe('boolean');
         },
       ),
-      { numRuns: 500 },
+      runs(500, 0.3),
     );
   });
 

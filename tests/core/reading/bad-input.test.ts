@@ -3,6 +3,7 @@ import { readFile, writeFile } from '@/core/exchange';
 import { graveJobs, readLine, taughtBy } from '@/core/reading';
 import { gearOfKind, kindOf } from '@/core/catalogue';
 import { benchOf } from '../../support/benches';
+import { runs } from '../../support/share';
 
 const metric = { id: 'new', units: 'metric', currency: 'EUR' } as const;
 
@@ -51,7 +52,7 @@ describe('what is no line', () => {
         const { supplies } = read.value.gear;
         expect(supplies.filter(({ job }) => graveJobs.includes(job))).toEqual([]);
       }),
-      { numRuns: 500 },
+      runs(500, 0.2),
     );
   });
 
@@ -81,7 +82,7 @@ describe('what is no line', () => {
         expect(readFile(writeFile(bench))).toEqual({ ok: true, value: bench });
         return undefined;
       }),
-      { numRuns: 600 },
+      runs(600, 0.2),
     );
   });
 });

@@ -4,6 +4,7 @@ import { readLine } from '@/core/reading';
 import { readFile, writeFile } from '@/core/exchange';
 import { benchOf } from '../../support/benches';
 import { roomMl, type Gear } from '@/core/gear';
+import { runs } from '../../support/share';
 
 const metric = { id: 'new', units: 'metric', currency: 'EUR' } as const;
 
@@ -214,7 +215,7 @@ describe('the typed line', () => {
         const bench = benchOf([read.value.gear], []);
         expect(readFile(writeFile(bench))).toEqual({ ok: true, value: bench });
       }),
-      { numRuns: 2000 },
+      runs(2000),
     );
   });
 });

@@ -6,6 +6,7 @@ import { depthOf, formulaOf, singleLosses } from '@/core/ways';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 import { doneByHand, everyLoss, setsByHand } from '../../support/losses-by-hand';
 import { cell, needyJobs, needyKit, supplyOf } from '../../support/kits-of-needs';
+import { runs } from '../../support/share';
 
 type Shelf = ReadonlyMap<string, Gear>;
 
@@ -29,7 +30,7 @@ describe('depth', () => {
           seen.set(depth, (seen.get(depth) ?? 0) + 1);
         },
       ),
-      { numRuns: 400 },
+      runs(400, 0.2),
     );
     // Every depth came up, so that none is right by never being asked.
     expect([...seen.keys()].sort()).toEqual([0, 1, 2, 3, 4]);
@@ -48,7 +49,7 @@ describe('depth', () => {
           : [];
         expect([...found].sort()).toEqual([...byHand].sort());
       }),
-      { numRuns: 200 },
+      runs(200, 0.2),
     );
   });
 });

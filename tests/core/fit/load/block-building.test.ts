@@ -5,6 +5,7 @@ import { Rows } from '@/core/fit/load/rows';
 import { overlap } from '@/core/fit/load/solid';
 import { Spaces } from '@/core/fit/load/spaces';
 import type { Sides, Solid } from '@/core/fit/laid-out';
+import { runs } from '../../../support/share';
 
 const side = fc.integer({ min: 5, max: 60 });
 const room: Sides = [120, 90, 60];
@@ -87,7 +88,7 @@ describe('Spaces', () => {
           expect(left.some((space) => holds(space, cell))).toBe(!isTaken);
         }
       }),
-      { numRuns: 20 },
+      runs(20, 0.4),
     );
   });
 });
@@ -130,7 +131,7 @@ describe('BlockStock', () => {
           used.forEach((count, kind) => expect(count).toBeLessThanOrEqual(kinds[kind]!.count));
         }
       }),
-      { numRuns: 10 },
+      runs(10, 0.5),
     );
   });
 });

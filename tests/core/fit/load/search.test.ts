@@ -10,6 +10,7 @@ import {
 } from '@/core/fit/laid-out';
 import { anyLoad, box, can, cylinder, soft, tin } from '../../../support/loads';
 import { leastVolumeMm3 } from '@/core/fit/load/forms';
+import { runs } from '../../../support/share';
 
 const bottle = can(70, 200, { shape: 'round', diameterMm: 44 });
 
@@ -29,7 +30,7 @@ describe('laws', () => {
       fc.property(anyLoad, fc.integer(), (load, seed) => {
         expect(wrongWith(load, stowWithin(load, { seed, steps: 8 }))).toEqual([]);
       }),
-      { numRuns: 80 },
+      runs(80, 0.3),
     );
   });
 
@@ -39,7 +40,7 @@ describe('laws', () => {
         const bounds = { seed, steps: 8 };
         expect(stowWithin(load, bounds)).toEqual(stowWithin(load, bounds));
       }),
-      { numRuns: 25 },
+      runs(25, 0.4),
     );
   });
 
@@ -54,7 +55,7 @@ describe('laws', () => {
           best = packed;
         }
       }),
-      { numRuns: 20 },
+      runs(20, 0.4),
     );
   });
 
@@ -300,7 +301,7 @@ describe('wrongWith', () => {
         );
         expect(wrongWith(some, { ...answer, placed: moved })).not.toEqual([]);
       }),
-      { numRuns: 40 },
+      runs(40, 0.4),
     );
   });
 });
