@@ -5,8 +5,6 @@ import { benchWith, shelfOf } from './kits';
 import { bringIn, paintedEdits } from './painting';
 import { heading, row, timingOf, type Timing } from './timing';
 
-const port = '4330';
-
 /** From an act of the person to the painted screen, in the browser, on kits and shelves that are brought in. */
 export async function benchBrowser(): Promise<void> {
   const measure = async (browser: Browser, address: string): Promise<void> => {
@@ -24,7 +22,7 @@ export async function benchBrowser(): Promise<void> {
       );
     }
   };
-  await inBrowser('nothing', port, measure, { drawsInTheRound: false });
+  await inBrowser('nothing', measure, { drawsInTheRound: false });
 }
 
 async function onPage(

@@ -4,6 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
 import { killableBrowser } from '../scripts/killable-browser';
+import { freePort } from '../playwright.config';
 import { restoreUntilKilled } from './kills-restoring';
 
 /**
@@ -13,11 +14,11 @@ import { restoreUntilKilled } from './kills-restoring';
  */
 const times = Number(process.argv[2] ?? 60);
 const isRestoring = process.argv[3] === 'restore';
-const port = '4331';
+const port = await freePort();
 const address = `http://127.0.0.1:${port}`;
 
 const server = spawn(process.execPath, ['scripts/serve.mjs', 'demo'], {
-  env: { ...process.env, PORT: port },
+  env: { ...process.env, PORT: String(port) },
   stdio: ['ignore', 'pipe', 'inherit'],
 });
 await new Promise<void>((resolve) =>

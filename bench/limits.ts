@@ -27,7 +27,7 @@ function manyKits(lines: number, kits: number, pieces: number): Bench {
   };
 }
 
-await inBrowser('nothing', '4332', async (browser, baseURL) => {
+await inBrowser('nothing', async (browser, baseURL) => {
   for (const [name, bench] of [
     ['10 000 lines and 50 kits of 150', manyKits(10_000, 50, 150)],
     ['one kit of 500', benchWith(500)],

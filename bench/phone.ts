@@ -1,9 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { createServer } from 'node:net';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { chromium, type Browser } from '@playwright/test';
-import { chromiumArguments } from '../playwright.config';
+import { chromiumArguments, freePort } from '../playwright.config';
 import { timingOf } from './timing';
 
 /**
@@ -77,15 +76,6 @@ async function served(folder: string): Promise<string> {
     server.stdout.on('data', (chunk: Buffer) => chunk.includes('Vivid Acorn is at') && resolve()),
   );
   return `http://127.0.0.1:${port}`;
-}
-
-function freePort(): Promise<number> {
-  return new Promise((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { readonly port: number };
-      probe.close(() => resolve(port));
-    });
-  });
 }
 
 async function visited(of: Browser, address: string): Promise<Visit> {

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Browser } from '@playwright/test';
-import { chromiumArguments, drawingArguments } from '../playwright.config';
+import { chromiumArguments, drawingArguments, freePort } from '../playwright.config';
 
 /**
  * Serves the application with the demo or an empty bench while `work` runs in a browser.
@@ -9,10 +9,10 @@ import { chromiumArguments, drawingArguments } from '../playwright.config';
  */
 export async function inBrowser(
   opensOn: 'demo' | 'nothing',
-  port: string,
   work: (browser: Browser, address: string) => Promise<void>,
   { drawsInTheRound = true } = {},
 ): Promise<void> {
+  const port = String(await freePort());
   const server = spawn(process.execPath, ['scripts/serve.mjs', opensOn], {
     env: { ...process.env, PORT: port },
     stdio: ['ignore', 'pipe', 'inherit'],

@@ -2,7 +2,6 @@ import { type Page } from '@playwright/test';
 import { inBrowser } from './in-browser';
 
 /** Takes the pictures of docs/screenshots anew, from the demo. */
-const port = '4320';
 
 interface Shot {
   readonly name: string;
@@ -137,7 +136,7 @@ const shots: readonly Shot[] = [
   { name: 'kits', path: '/kits' },
 ];
 
-await inBrowser('demo', port, async (browser, address) => {
+await inBrowser('demo', async (browser, address) => {
   for (const { name, path, phone, dark, first } of shots) {
     const page = await browser.newPage({
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },

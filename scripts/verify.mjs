@@ -1,8 +1,6 @@
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { ensureBuilt } from './ensure-built.mjs';
-import { ensureSecondBuild } from './ensure-second-build.mjs';
 import { ensureChromium } from './ensure-chromium.mjs';
 import { ensureInstalled, root } from './ensure-installed.mjs';
 
@@ -10,54 +8,86 @@ const reports = path.join(root, '.verify');
 
 /** Counts over all runners; a step that is no test counts as one when it fails. */
 const total = { passed: 0, failed: 0 };
+const began = Date.now();
 
 ensureInstalled();
 const chromium = ensureChromium();
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports);
+say('installed', began);
 
-step('format', 'prettier', '--check', '.');
-step('lint', 'eslint', '.');
-step('import rules', 'depcruise', 'src', 'bin', '--config', '.dependency-cruiser.cjs');
-step('route types', 'next', 'typegen');
-step('types', 'tsc', '--noEmit');
-runJest();
-say('builds: one, and a release after it');
-ensureSecondBuild();
-ensureBuilt();
-runPlaywright();
+// Two at a time, as most machines have two cores: what needs one core runs beside what needs one.
+await Promise.all([
+  inTurn([
+    ['lint', 'eslint', '.'],
+    ['import rules', 'depcruise', 'src', 'bin', '--config', '.dependency-cruiser.cjs'],
+    ['format', 'prettier', '--check', '.'],
+  ]),
+  inTurn([
+    ['route types', 'next', 'typegen'],
+    ['types', 'tsc', '--noEmit'],
+  ]),
+]);
+await build();
+await runJest();
+await runPlaywright();
 
-process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
+process.stdout.write(`\nin ${minutes(began)}\n${total.passed} passed, ${total.failed} failed\n`);
 process.exit(total.failed === 0 ? 0 : 1);
 
-function step(name, ...words) {
-  say(name);
-  if (run(words) !== 0) total.failed += 1;
+async function inTurn(steps) {
+  for (const [name, ...words] of steps) {
+    const started = Date.now();
+    const { status, output } = await run('npx', ['--no-install', ...words]);
+    if (status !== 0) {
+      total.failed += 1;
+      process.stdout.write(`\n${output}\n${name} failed\n`);
+    }
+    say(name, started);
+  }
 }
 
-function runJest() {
-  say('unit tests');
+/** The build, and a release after it, that the browser goes over to. */
+async function build() {
+  const started = Date.now();
+  const builds = ['scripts/build.mjs', 'scripts/build-second.mjs'];
+  for (const { status, output } of await Promise.all(
+    builds.map((script) => run(process.execPath, [script])),
+  )) {
+    if (status === 0) continue;
+    process.stdout.write(`\n${output}\n`);
+    total.failed += 1;
+  }
+  say('builds', started);
+}
+
+async function runJest() {
+  const started = Date.now();
   const report = path.join(reports, 'jest.json');
   // On two cores Jest would use one of them.
   const words = ['jest', '--silent', '--maxWorkers=100%', '--json', `--outputFile=${report}`];
-  const status = run(words, 'ignore');
+  const { status, output } = await run('npx', ['--no-install', ...words]);
   const found = reportOf(report);
   count(
     found?.numPassedTests ?? 0,
     (found?.numFailedTests ?? 0) + (found?.numRuntimeErrorTestSuites ?? 0),
     status,
   );
+  if (status !== 0) process.stdout.write(`\n${output}\n`);
+  say(`unit tests: ${found?.numPassedTests ?? 0} passed`, started);
 }
 
-function runPlaywright() {
-  say('end-to-end tests');
+async function runPlaywright() {
+  const started = Date.now();
   const report = path.join(reports, 'playwright.json');
-  const status = run(['playwright', 'test'], 'inherit', {
+  const { status } = await run('npx', ['--no-install', 'playwright', 'test'], 'inherit', {
     CHROMIUM_PATH: chromium,
     PLAYWRIGHT_JSON_OUTPUT_NAME: report,
   });
   const stats = reportOf(report)?.stats ?? {};
-  count((stats.expected ?? 0) + (stats.flaky ?? 0), stats.unexpected ?? 0, status);
+  const passed = (stats.expected ?? 0) + (stats.flaky ?? 0);
+  count(passed, stats.unexpected ?? 0, status);
+  say(`end-to-end tests: ${passed} passed`, started);
 }
 
 /** A runner that failed without a failed test failed once. */
@@ -66,12 +96,20 @@ function count(passed, failed, status) {
   total.failed += status !== 0 && failed === 0 ? 1 : failed;
 }
 
-function run(words, stdout = 'inherit', more = {}) {
-  return spawnSync('npx', ['--no-install', ...words], {
-    cwd: root,
-    stdio: ['ignore', stdout, 'inherit'],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...more },
-  }).status;
+/** Runs a program to its end; what it says is kept, or goes where this one’s goes. */
+function run(command, words, stdio = 'pipe', more = {}) {
+  return new Promise((resolve) => {
+    let output = '';
+    const child = spawn(command, words, {
+      cwd: root,
+      stdio: ['ignore', stdio, stdio],
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...more },
+    });
+    child.stdout?.on('data', (part) => (output += part));
+    child.stderr?.on('data', (part) => (output += part));
+    child.on('error', (error) => resolve({ status: 1, output: String(error) }));
+    child.on('close', (status) => resolve({ status, output }));
+  });
 }
 
 function reportOf(file) {
@@ -82,6 +120,11 @@ function reportOf(file) {
   }
 }
 
-function say(name) {
-  process.stdout.write(`\n— ${name}\n`);
+function say(name, started) {
+  process.stdout.write(`— ${name} (${minutes(started)})\n`);
+}
+
+function minutes(since) {
+  const seconds = Math.round((Date.now() - since) / 1000);
+  return `${Math.floor(seconds / 60)} min ${String(seconds % 60).padStart(2, '0')} s`;
 }

@@ -15,13 +15,6 @@ test('files that are refused say why, name the field, and change nothing', async
   };
   const cases: readonly (readonly [name: string, text: string | Buffer, says: RegExp])[] = [
     ['photo.json', Buffer.from([0xff, 0xd8, 0xff, 0xe0]), /not a JSON file/],
-    ['recipe.json', '{"title": "stew"}', /not a Vivid Acorn file.*“format”/],
-    ['newer.json', spoilt((file) => Object.assign(file, { version: 9 })), /version 9, newer/],
-    [
-      'missing.json',
-      spoilt((file) => Reflect.deleteProperty(file, 'currency')),
-      /“currency” is missing/,
-    ],
     [
       'script.json',
       spoilt((file) => {
@@ -29,15 +22,6 @@ test('files that are refused say why, name the field, and change nothing', async
       }),
       /“loadouts\[0\]\.name” holds markup/,
     ],
-    [
-      'loop.json',
-      spoilt((file) => {
-        const pouch = file.loadouts.find(({ name }) => name === 'Float pouch')!;
-        pouch.placements[0]!.place = { in: 'float-pouch', cavity: 'main' };
-      }),
-      /“loadouts\[1\]\.placements\[0\]\.place\.in”.*go round in a loop/,
-    ],
-    ['deep.json', '['.repeat(30_000_000), /more than 32 deep/],
     ['huge.json', Buffer.alloc(200 * 1024 * 1024 - 1, 32), /200 MB.*up to 64 MB/],
   ];
   for (const [name, text, says] of cases) {

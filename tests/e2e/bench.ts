@@ -65,16 +65,3 @@ export function watch(page: Page): { readonly complaints: string[] } {
   });
   return { complaints };
 }
-
-/** How long each task of the page took that kept it from answering, in so many ms from now on. */
-export function longTasks(page: Page, forMs: number): Promise<readonly number[]> {
-  return page.evaluate(async (ms) => {
-    const seen: number[] = [];
-    const observer = new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries()) seen.push(duration);
-    });
-    observer.observe({ type: 'longtask' });
-    await new Promise((resume) => setTimeout(resume, ms));
-    return seen;
-  }, forMs);
-}

@@ -14,85 +14,94 @@ async function putOnTable(page: Page, kit: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1, name: 'A round' })).toBeAttached();
 }
 
-test('a whole round of the boathouse box without a network, left half-way and gone on with', async ({
-  page,
-  context,
-}) => {
-  test.setTimeout(120_000);
-  const { complaints } = watch(page);
-  await open(page, '/keep');
-  await putOnTable(page, 'Boathouse box');
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  // The whole of the application is at hand once it says so.
-  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-  await page.waitForTimeout(3000);
-  await context.setOffline(true);
-  await page.getByRole('button', { name: 'Begin a round' }).click();
-  await expect(page.getByText('0 of 21 looked at')).toBeVisible();
+test.describe('without a network', () => {
+  // The application goes on by what the browser has kept of it.
+  test.use({ serviceWorkers: 'allow' });
 
-  await press(page, 'Boathouse box 45 L', 'Good');
-  await press(page, 'Folding saw, handed down', 'Good');
-  // An axe whose handle has split.
-  await press(page, 'Camp axe', 'Failed');
-  await press(page, 'Gas lighter, half full', 'Good');
-  // Of two candles one is used.
-  await press(page, 'Candle', 'Used');
-  await expect(page.getByRole('button', { name: 'Write down: 1 of 2 good' })).toBeVisible();
-  await page.getByRole('button', { name: 'Write down: 1 of 2 good' }).click();
-  await expect(page.getByText('5 of 21 looked at')).toBeVisible();
-  await saved(page);
+  test('a whole round of the boathouse box without a network, left half-way and gone on with', async ({
+    page,
+    context,
+  }) => {
+    test.setTimeout(120_000);
+    const { complaints } = watch(page);
+    await open(page, '/keep');
+    await putOnTable(page, 'Boathouse box');
+    // The whole of the application is at hand once its worker is in charge.
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null, undefined, {
+      timeout: 90_000,
+    });
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'Begin a round' }).click();
+    await expect(page.getByText('0 of 21 looked at')).toBeVisible();
 
-  await page.reload();
-  await expect(page.getByText('5 of 21 looked at')).toBeVisible();
-  await press(page, 'Wool blanket, mended', 'Good');
-  await press(page, 'Tarp 3 × 4 m, patched', 'Good');
-  await press(page, 'Lidded can 0.8 L', 'Missing');
-  await press(page, 'Drinking water, sealed pouch', 'To renew');
-  await page.getByRole('button', { name: 'All the rest: to renew' }).click();
-  await page.getByRole('button', { name: 'Write down: 0 of 12 good' }).click();
-  // The rest in the list, and one piece with a note.
-  await page.getByRole('button', { name: 'The list' }).click();
-  await page.getByRole('button', { name: 'More about Hand radio' }).click();
-  await page.getByText('Note, picture, made ready and tried').click();
-  await page.getByLabel('Note', { exact: true }).fill('Contacts cleaned');
-  await press(page, 'Hand radio', 'Good');
-  await page.getByRole('button', { name: 'The list' }).click();
-  const waiting = page.getByRole('button', { name: / is good$/ });
-  for (let left = await waiting.count(); left > 0; left -= 1) await waiting.first().click();
-  await expect(page.getByText('21 of 21 looked at')).toBeVisible();
-  await page.getByRole('button', { name: 'End the round' }).click();
-  await expect(page.getByRole('heading', { name: 'The round is written down' })).toBeVisible();
-  await expect(
-    page.getByText('17 of 21 lines good, 1 used, 12 to be renewed, 1 missing, 1 failed.'),
-  ).toBeVisible();
-  await saved(page);
+    await press(page, 'Boathouse box 45 L', 'Good');
+    await press(page, 'Folding saw, handed down', 'Good');
+    // An axe whose handle has split.
+    await press(page, 'Camp axe', 'Failed');
+    await press(page, 'Gas lighter, half full', 'Good');
+    // Of two candles one is used.
+    await press(page, 'Candle', 'Used');
+    await expect(page.getByRole('button', { name: 'Write down: 1 of 2 good' })).toBeVisible();
+    await page.getByRole('button', { name: 'Write down: 1 of 2 good' }).click();
+    await expect(page.getByText('5 of 21 looked at')).toBeVisible();
+    await saved(page);
 
-  // What it found is on the restock list, and what was bought goes where it belongs.
-  await page.getByRole('link', { name: /lines to restock/ }).click();
-  const water = page.getByRole('listitem').filter({ hasText: '12 × Drinking water, sealed pouch' });
-  await expect(water).toContainText('a round found it worn');
-  await water.getByRole('button', { name: 'Drinking water, sealed pouch is bought' }).click();
-  await page.getByLabel('Printed date, if any').fill('2020-01-01');
-  await page.getByRole('button', { name: 'Put it in' }).click();
-  await expect(page.getByRole('alert').first()).toContainText('was made or bought on');
-  await page.getByLabel('Printed date, if any').fill('2199-01-31');
-  await page.getByRole('button', { name: 'Put it in' }).click();
-  await expect(page.getByText('12 × Drinking water, sealed pouch on the shelf')).toBeVisible();
-  await expect(water).toHaveCount(0);
-  await saved(page);
-  await context.setOffline(false);
+    await page.reload();
+    await expect(page.getByText('5 of 21 looked at')).toBeVisible();
+    await press(page, 'Wool blanket, mended', 'Good');
+    await press(page, 'Tarp 3 × 4 m, patched', 'Good');
+    await press(page, 'Lidded can 0.8 L', 'Missing');
+    await press(page, 'Drinking water, sealed pouch', 'To renew');
+    await page.getByRole('button', { name: 'All the rest: to renew' }).click();
+    await page.getByRole('button', { name: 'Write down: 0 of 12 good' }).click();
+    // The rest in the list, and one piece with a note.
+    await page.getByRole('button', { name: 'The list' }).click();
+    await page.getByRole('button', { name: 'More about Hand radio' }).click();
+    await page.getByText('Note, picture, made ready and tried').click();
+    await page.getByLabel('Note', { exact: true }).fill('Contacts cleaned');
+    await press(page, 'Hand radio', 'Good');
+    await page.getByRole('button', { name: 'The list' }).click();
+    const waiting = page.getByRole('button', { name: / is good$/ });
+    for (let left = await waiting.count(); left > 0; left -= 1) await waiting.first().click();
+    await expect(page.getByText('21 of 21 looked at')).toBeVisible();
+    await page.getByRole('button', { name: 'End the round' }).click();
+    await expect(page.getByRole('heading', { name: 'The round is written down' })).toBeVisible();
+    await expect(
+      page.getByText('17 of 21 lines good, 1 used, 12 to be renewed, 1 missing, 1 failed.'),
+    ).toBeVisible();
+    await saved(page);
 
-  // It is kept, and can be read again; the next is half a year away.
-  await open(page, '/keep/history');
-  await page.getByLabel('Piece').fill('radio');
-  await expect(page.getByText('Contacts cleaned')).toBeVisible();
-  await open(page, '/keep');
-  await expect(
-    page.getByRole('listitem').filter({ hasText: 'Boathouse box' }).first(),
-  ).toContainText('due in 6 months');
-  // Without a network the browser says so of what it then takes from at hand.
-  const own = complaints.filter((each) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(each));
-  expect(own).toEqual([]);
+    // What it found is on the restock list, and what was bought goes where it belongs.
+    await page.getByRole('link', { name: /lines to restock/ }).click();
+    const water = page
+      .getByRole('listitem')
+      .filter({ hasText: '12 × Drinking water, sealed pouch' });
+    await expect(water).toContainText('a round found it worn');
+    await water.getByRole('button', { name: 'Drinking water, sealed pouch is bought' }).click();
+    await page.getByLabel('Printed date, if any').fill('2020-01-01');
+    await page.getByRole('button', { name: 'Put it in' }).click();
+    await expect(page.getByRole('alert').first()).toContainText('was made or bought on');
+    await page.getByLabel('Printed date, if any').fill('2199-01-31');
+    await page.getByRole('button', { name: 'Put it in' }).click();
+    await expect(page.getByText('12 × Drinking water, sealed pouch on the shelf')).toBeVisible();
+    await expect(water).toHaveCount(0);
+    await saved(page);
+    await context.setOffline(false);
+
+    // It is kept, and can be read again; the next is half a year away.
+    await open(page, '/keep/history');
+    await page.getByLabel('Piece').fill('radio');
+    await expect(page.getByText('Contacts cleaned')).toBeVisible();
+    await open(page, '/keep');
+    await expect(
+      page.getByRole('listitem').filter({ hasText: 'Boathouse box' }).first(),
+    ).toContainText('due in 6 months');
+    // Without a network the browser says so of what it then takes from at hand.
+    const own = complaints.filter(
+      (each) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(each),
+    );
+    expect(own).toEqual([]);
+  });
 });
 
 test('a holder is weighed instead of opened, sealed, and what is lacking is named', async ({

@@ -85,7 +85,7 @@ test('pages talk to their own origin only, by policy', async ({ page }) => {
   expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/);
   await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
   const reached = await page.evaluate(() =>
-    fetch('http://localhost:4310/icon.svg').then(
+    fetch(`http://localhost:${location.port}/icon.svg`).then(
       () => 'reached',
       () => 'refused',
     ),
@@ -93,7 +93,48 @@ test('pages talk to their own origin only, by policy', async ({ page }) => {
   expect(reached).toBe('refused');
 });
 
-test('the first load of the demo is under 250 kB of compressed script', async ({ page }) => {
+test('what no page is asked by is refused, with the headers that every answer has', async ({
+  request,
+}) => {
+  for (const [method, path, status] of [
+    ['PUT', '/layout', 405],
+    ['DELETE', '/_next/static/chunks/none.js', 405],
+    ['POST', '/api/scale/%ff', 400],
+    ['GET', '/%c0%ae%c0%ae/x', 400],
+    ['POST', '/api/scale/mine', 400],
+    ['GET', '/api/climate?latitude=0x10', 400],
+    ['GET', '/nowhere', 404],
+  ] as const) {
+    const answer = await request.fetch(path, { method, data: method === 'POST' ? 'x' : undefined });
+    expect([method, path, answer.status()]).toEqual([method, path, status]);
+    expect(answer.headers()).toMatchObject({
+      'x-content-type-options': 'nosniff',
+      'cross-origin-resource-policy': 'same-origin',
+    });
+  }
+  const long = await request.post('/api/scale/mine', { data: 'x'.repeat(5_000_000) });
+  expect(long.status()).toBe(413);
+  const rebound = await request.post('/api/scale/mine', {
+    headers: { host: 'rebound.example', origin: 'http://rebound.example' },
+    data: { do: 'tare' },
+  });
+  expect(rebound.status()).toBe(403);
+});
+
+test('the first load of the demo is under 250 kB of compressed script, and nothing moves that was painted', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.addInitScript(() => {
+    Object.assign(window, { moved: 0 });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) {
+        (window as unknown as { moved: number }).moved += (
+          entry as unknown as { value: number }
+        ).value;
+      }
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
   await open(page, '/layout');
   const bytes = await page.evaluate(() => {
     const [{ startTime }] = performance.getEntriesByName('first screen') as [PerformanceEntry];
@@ -104,4 +145,7 @@ test('the first load of the demo is under 250 kB of compressed script', async ({
   });
   expect(bytes).toBeGreaterThan(100_000);
   expect(bytes).toBeLessThan(250_000);
+  expect(await page.evaluate(() => (window as unknown as { moved: number }).moved)).toBeLessThan(
+    0.02,
+  );
 });

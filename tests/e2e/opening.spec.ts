@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
-import { welcomeAddress } from '../../playwright.config';
+import { demoAddress } from '../../playwright.config';
 import { databaseVersion } from '../../src/store/database';
 import { open, saved, written } from './bench';
 
@@ -193,7 +193,7 @@ test('a full disk is said at the first start, and is no loss once there is room'
   page,
 }) => {
   const inspector = await context.newCDPSession(page);
-  const origin = new URL(welcomeAddress.replace('4311', '4310')).origin;
+  const origin = demoAddress;
   await inspector.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 2000 });
   await page.goto('/layout');
   await expect(page.locator('[data-mat]')).toBeVisible();
@@ -243,4 +243,73 @@ test('a page that fails is told from the bench, which can be written and left fo
   await page.evaluate(() => (window as unknown as { mend: () => void }).mend());
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.locator('[data-mat]')).toBeVisible();
+});
+
+test('storage that the browser clears under an open window drops nothing: it is told, and saved again', async ({
+  context,
+  page,
+}) => {
+  await open(page, '/layout');
+  await page.getByLabel('Type gear to add').fill('tin whistle 33 g 12x300 mm');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const inspector = await context.newCDPSession(page);
+  const clear = () =>
+    inspector.send('Storage.clearDataForOrigin', {
+      origin: demoAddress,
+      storageTypes: 'indexeddb',
+    });
+  const told = page.getByRole('alert').filter({ hasText: 'has deleted what this site had saved' });
+
+  await clear();
+  // It is told before anything more is done.
+  await expect(told).toBeVisible();
+  await page.getByLabel('Type gear to add').fill('spare lid 20 g');
+  await page.keyboard.press('Enter');
+  const mat = page.locator('[data-mat]');
+  await expect(mat).toContainText('Spare lid');
+  await expect(mat).toContainText('Tin whistle');
+  expect(await written(page, 'Write the whole bench to a file')).toContain('Spare lid');
+
+  await page.getByRole('button', { name: 'Save it in the browser again' }).click();
+  await expect(told).toBeHidden();
+  await saved(page);
+  await page.reload();
+  await expect(mat).toContainText('Tin whistle');
+  await expect(mat).toContainText('Spare lid');
+  await page.getByRole('button', { name: 'Undo: add Spare lid' }).click();
+  await expect(mat).not.toContainText('Spare lid');
+
+  // Another window that is opened on the cleared storage begins anew; the first one keeps its own.
+  await saved(page);
+  await clear();
+  await expect(told).toBeVisible();
+  const other = await context.newPage();
+  await open(other, '/layout');
+  await saved(other);
+  await page.bringToFront();
+  await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
+  await expect(told).toContainText('Another window has saved a new bench since');
+  await expect(mat).toContainText('Tin whistle');
+  await expect(other.locator('[data-mat]')).not.toContainText('Tin whistle');
+});
+
+test('a part of the program that the server has no more is told, asked for again, and a reload offered', async ({
+  page,
+}) => {
+  await open(page, '/layout');
+  const gone = /\/_next\/static\/.*\.js/;
+  await page.route(gone, (route) => route.fulfill({ status: 404, body: '' }));
+  await page.keyboard.press('Control+k');
+  const told = page.getByRole('alert').filter({ hasText: 'Part of this page could not be loaded' });
+  await expect(told).toBeVisible();
+  await expect(told.getByRole('button', { name: 'Reload the page' })).toBeVisible();
+  // What is here goes on.
+  await page.getByRole('button', { name: 'Ten Cs' }).click();
+  await expect(page.getByRole('region', { name: 'Candling' })).toBeVisible();
+  await page.unroute(gone);
+  await told.getByRole('button', { name: 'Reload the page' }).click();
+  await expect(told).toBeHidden();
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('dialog', { name: 'All commands' })).toBeVisible();
 });

@@ -1,11 +1,7 @@
-import { spawnSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { bringIn, drag, figure, open, saved, watch, written } from './bench';
 
-test('the whole job, by mouse: from the mat to the pocket to paper and back', async ({
-  page,
-}, info) => {
+test('the whole job, by mouse: from the mat to the pocket to paper and back', async ({ page }) => {
   const { complaints } = watch(page);
   await page.goto('/');
   await expect(page).toHaveURL(/\/layout$/);
@@ -82,37 +78,6 @@ test('the whole job, by mouse: from the mat to the pocket to paper and back', as
     expect(await written(page, 'The whole bench')).toBe(before);
   });
 
-  await test.step('the command line says the same as the screen', async () => {
-    await page.getByRole('combobox', { name: 'Kit on the table' }).selectOption('Portage pack');
-    const file = info.outputPath('kit.json');
-    writeFileSync(file, await written(page, 'This kit'));
-    const audit = spawnSync(
-      process.execPath,
-      ['bin/acorn.mjs', 'audit', file, '--scheme', 'ten-cs'],
-      { encoding: 'utf8' },
-    );
-    const { totals, cover, findings } = JSON.parse(audit.stdout) as {
-      totals: { massG: number; pieces: number };
-      cover: { covered: number; outOf: number };
-      findings: { message: string }[];
-    };
-    await expect
-      .poll(() => figure(page, 'Mass'))
-      .toContain(`${(totals.massG / 1000).toFixed(2)} kg`);
-    await expect.poll(() => figure(page, 'Mass')).toContain(`${totals.pieces} pieces`);
-    await expect.poll(() => figure(page, 'Cover')).toContain(`${cover.covered} of ${cover.outOf}`);
-    await page.locator('[data-figure="To look at"]').click();
-    for (const { message } of findings) await expect(page.getByText(message)).toBeVisible();
-    await page.keyboard.press('Escape');
-  });
-
-  await test.step('the sheet prints alone', async () => {
-    await page.emulateMedia({ media: 'print' });
-    await expect(page.getByRole('article', { name: 'Packing list' })).toBeVisible();
-    await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
-    await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
-    expect((await page.pdf()).length).toBeGreaterThan(5000);
-  });
   expect(complaints).toEqual([]);
 });
 
@@ -147,10 +112,14 @@ test('a missing job offers the shelf’s own, one press away', async ({ page }) 
   await expect(lane).toContainText('Nothing to ignite');
 });
 
-test('in the dark look too, the sheet prints dark on white', async ({ page }) => {
+test('the sheet prints alone, in the dark look too dark on white', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
   await open(page, '/papers');
   await page.emulateMedia({ colorScheme: 'dark', media: 'print' });
+  await expect(page.getByRole('article', { name: 'Packing list' })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  expect((await page.pdf()).length).toBeGreaterThan(5000);
   const colours = await page
     .getByRole('article', { name: 'Packing list' })
     .locator('*')

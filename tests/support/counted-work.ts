@@ -11,13 +11,13 @@ export interface Counted<T> {
  * is the same on every machine and however busy that is. What the engine does by itself, such as parsing JSON, is not
  * counted.
  */
-export function countingWork(use: (count: <T>(work: () => T) => Counted<T>) => void): void {
+export function countingWork(done: (count: <T>(work: () => T) => Counted<T>) => void): void {
   const session = new Session();
   session.connect();
   session.post('Profiler.enable');
   session.post('Profiler.startPreciseCoverage', { callCount: true, detailed: true });
   try {
-    use((work) => {
+    done((work) => {
       stepsSince(session);
       const value = work();
       return { value, steps: stepsSince(session) };

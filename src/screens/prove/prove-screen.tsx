@@ -5,6 +5,7 @@ import { Button } from '@/ui/fields/button';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NextStep } from '@/ui/kit/next-step';
 import { NoKit } from '@/ui/kit/no-kit';
+import { BesideFailure } from '@/ui/kit/use-beside';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { AfloatPanel } from './afloat-panel';
@@ -36,7 +37,7 @@ export function ProveScreen() {
 }
 
 function Proved({ view }: { readonly view: KitView }) {
-  const { asked, progress, stop } = useLosses(view, view.lost);
+  const { asked, progress, stop, hasFailed, again } = useLosses(view, view.lost);
   return (
     <Flex direction="column" gap="4">
       <WhatIfBar view={view} />
@@ -52,7 +53,9 @@ function Proved({ view }: { readonly view: KitView }) {
               </Button>
             </Flex>
           )}
-          {asked === null ? (
+          {hasFailed ? (
+            <BesideFailure again={again} />
+          ) : asked === null ? (
             <Text role="status">Trying every loss…</Text>
           ) : (
             <LossBoard view={view} asked={asked} />

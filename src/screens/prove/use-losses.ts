@@ -1,10 +1,12 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { mostTogether, type QuestionLost } from '@/core/losses';
 import { conditionIds, treeOf, type Loadout, type Loss } from '@/core/loadout';
 import { allLost } from '@/core/ways';
 import type { KitView } from '@/ui/kit/kit-view';
+import { useBeside } from '@/ui/kit/use-beside';
+import type { Call } from '@/workers/beside';
 import { callLosses } from '@/workers/prove-calls';
 
 /** What was found of what can be lost, and how far it is. */
@@ -15,10 +17,12 @@ export interface LossesKnown {
   readonly progress: { readonly done: number; readonly outOf: number } | null;
   /** Ends it with what it has. */
   readonly stop: () => void;
+  readonly hasFailed: boolean;
+  readonly again: () => void;
 }
 
-interface Known {
-  readonly of: { readonly own: { readonly id: string } };
+interface Answer {
+  readonly kit: string;
   readonly asked: readonly QuestionLost[];
 }
 
@@ -27,37 +31,33 @@ interface Known {
  * worked out beside the page, so that no edit waits for it.
  */
 export function useLosses({ bench, own, kit, cover }: KitView, lost: readonly Loss[]): LossesKnown {
-  const [known, setKnown] = useState<Known | null>(null);
-  const [running, setRunning] = useState<{ done: number; outOf: number; stop: () => void } | null>(
-    null,
-  );
+  const [progress, setProgress] = useState<{ done: number; outOf: number } | null>(null);
+  const running = useRef<Call<Answer> | null>(null);
   const { day } = kit;
   const { scheme } = cover;
-  const asks = useMemo(() => ({ bench, own, day, scheme, lost }), [bench, own, day, scheme, lost]);
-  useEffect(() => {
-    let isStale = false;
-    const also = asks.scheme.categories.flatMap(({ must }) => must);
-    const search = { upTo: mostTogether, conditions: conditionIds, given: allLost(asks.lost) };
-    const call = callLosses(asks.bench, asks.own.id, asks.day, { also, search }, (done, outOf) => {
-      if (!isStale) setRunning({ done, outOf, stop: call.cancel });
+  const begin = useCallback((): Call<Answer> => {
+    const also = scheme.categories.flatMap(({ must }) => must);
+    const search = { upTo: mostTogether, conditions: conditionIds, given: allLost(lost) };
+    const call = callLosses(bench, own.id, day, { also, search }, (done, outOf) => {
+      if (running.current === mine) setProgress({ done, outOf });
     });
-    call.result
-      .then(({ asked }) => {
-        if (isStale) return;
-        setKnown({ of: asks, asked });
-        setRunning(null);
-      })
-      .catch(() => undefined);
-    return () => {
-      isStale = true;
-      call.cancel();
+    const mine: Call<Answer> = {
+      cancel: call.cancel,
+      result: call.result
+        .then(({ asked }) => ({ kit: own.id, asked }))
+        .finally(() => {
+          if (running.current === mine) setProgress(null);
+        }),
     };
-  }, [asks]);
+    running.current = mine;
+    return mine;
+  }, [bench, own.id, day, scheme, lost]);
+  const { value, isCurrent, hasFailed, again } = useBeside(begin);
   const asked = useMemo(() => {
-    if (known === null || known.of.own.id !== own.id) return null;
-    return known.of === asks ? known.asked : withoutWhatIsGone(known.asked, kit.whole);
-  }, [known, asks, own.id, kit.whole]);
-  return { asked, progress: running, stop: () => running?.stop() };
+    if (value === null || value.kit !== own.id) return null;
+    return isCurrent ? value.asked : withoutWhatIsGone(value.asked, kit.whole);
+  }, [value, isCurrent, own.id, kit.whole]);
+  return { asked, progress, stop: () => running.current?.cancel(), hasFailed, again };
 }
 
 /** What was found before an edit, as far as what it is about is still there. */

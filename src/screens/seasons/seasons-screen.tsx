@@ -1,11 +1,10 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { Brief } from '@/core/brief';
 import type { SeasonSwap } from '@/core/judge/season-swap';
 import { underBrief, type UnderBrief } from '@/core/kit/under-brief';
-import type { Bench } from '@/core/loadout';
 import { needNames } from '@/core/needs/need';
 import { listed } from '@/core/quantity';
 import { printMass, printNumber } from '@/core/quantity';
@@ -19,6 +18,7 @@ import { newId } from '@/store/new-id';
 import { fixFigures } from '@/ui/kit/fix-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NoKit } from '@/ui/kit/no-kit';
+import { BesideFailure, useBeside, type Beside } from '@/ui/kit/use-beside';
 import { standingSigns } from '@/ui/kit/standing-signs';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -52,7 +52,8 @@ function TwoBriefs({ view, brief }: { readonly view: KitView; readonly brief: Br
   const other = own.otherBriefs[Math.min(chosen, own.otherBriefs.length - 1)]!;
   const here = useMemo(() => underBrief(kit, brief, units), [kit, brief, units]);
   const there = useMemo(() => underBrief(kit, other, units), [kit, other, units]);
-  const swap = useSwap(view, brief, other);
+  const asked = useSwap(view, brief, other);
+  const swap = asked.isCurrent ? asked.value : null;
   const names = [nameOf(brief, 'its own brief'), nameOf(other, 'the other brief')] as const;
   return (
     <Flex direction="column" gap="4">
@@ -64,8 +65,14 @@ function TwoBriefs({ view, brief }: { readonly view: KitView; readonly brief: Br
         )}
         onChange={(at) => setChosen(Number(at))}
       />
-      <Leave view={view} swap={swap} to={names[1]} />
-      <Take view={view} swap={swap} to={names[1]} />
+      {asked.hasFailed ? (
+        <BesideFailure again={asked.again} />
+      ) : (
+        <>
+          <Leave view={view} swap={swap} to={names[1]} />
+          <Take view={view} swap={swap} to={names[1]} />
+        </>
+      )}
       <Both here={here} there={there} names={names} />
     </Flex>
   );
@@ -226,26 +233,14 @@ function Both({ here, there, names }: BothProps) {
   );
 }
 
-/** The swap, worked out beside the page; null until it is there. */
-function useSwap({ bench, own, kit, units }: KitView, from: Brief, to: Brief): SeasonSwap | null {
-  const [found, setFound] = useState<{
-    readonly of: Bench;
-    readonly to: Brief;
-    readonly swap: SeasonSwap;
-  } | null>(null);
-  useEffect(() => {
-    const call = callSwap(bench, own.id, kit.day, { from, to, units });
-    let isWanted = true;
-    void call.result.then(
-      (swap) => isWanted && setFound({ of: bench, to, swap }),
-      () => undefined,
-    );
-    return () => {
-      isWanted = false;
-      call.cancel();
-    };
-  }, [bench, own.id, kit.day, from, to, units]);
-  return found?.of === bench && found.to === to ? found.swap : null;
+/** The swap, worked out beside the page. */
+function useSwap({ bench, own, kit, units }: KitView, from: Brief, to: Brief): Beside<SeasonSwap> {
+  const { day } = kit;
+  const begin = useCallback(
+    () => callSwap(bench, own.id, day, { from, to, units }),
+    [bench, own.id, day, from, to, units],
+  );
+  return useBeside(begin);
 }
 
 function nameOf({ name }: Brief, otherwise: string): string {

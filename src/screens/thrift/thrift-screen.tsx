@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo } from 'react';
 import { printMass, printMoney, type UnitSystem } from '@/core/quantity';
 import { demandInWords, jobs, jobsInWords } from '@/core/gear';
 import { pricePartsOf } from '@/core/judge/price-parts';
@@ -15,6 +15,7 @@ import { amountInWords } from '@/core/gear/amount-in-words';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NextStep } from '@/ui/kit/next-step';
 import { NoKit } from '@/ui/kit/no-kit';
+import { BesideFailure, useBeside, type Beside } from '@/ui/kit/use-beside';
 import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
@@ -27,7 +28,7 @@ export function ThriftScreen() {
 }
 
 function Thinned({ view }: { readonly view: KitView }) {
-  const found = useSpared(view);
+  const { value: found, hasFailed, again } = useSpared(view);
   if (view.loadout.placements.length === 0) {
     return (
       <>
@@ -50,7 +51,9 @@ function Thinned({ view }: { readonly view: KitView }) {
             title="Dead weight"
             says="Each of these could stay at home by itself: every job is still done as well, with as many ways as are wanted, as much of what adds up, and as many of what is worn. One at a time: where two do the same, leaving one makes the other needed."
           >
-            {found === null ? (
+            {hasFailed ? (
+              <BesideFailure again={again} />
+            ) : found === null ? (
               <Text>Looking at each piece…</Text>
             ) : free.length === 0 ? (
               <Text>Nothing: every piece does something that nothing else does.</Text>
@@ -71,21 +74,13 @@ function Thinned({ view }: { readonly view: KitView }) {
   );
 }
 
-/** What could stay at home; of the kit as it was, until the one as it is now was looked at. Null the first time. */
-function useSpared({ bench, own, kit }: KitView): readonly Spared[] | null {
-  const [found, setFound] = useState<readonly Spared[] | null>(null);
+/** What could stay at home; of the kit as it was, until the one as it is now was looked at. */
+function useSpared({ bench, own, kit }: KitView): Beside<readonly Spared[]> {
   const { day } = kit;
-  useEffect(() => {
-    let isStale = false;
-    const call = callSpared(bench, own.id, day);
-    call.result.then((spared) => !isStale && setFound(spared)).catch(() => undefined);
-    return () => {
-      isStale = true;
-      call.cancel();
-    };
-  }, [bench, own.id, day]);
+  const begin = useCallback(() => callSpared(bench, own.id, day), [bench, own.id, day]);
+  const { value, ...asked } = useBeside(begin);
   const there = new Set(kit.whole.placements.map(({ id }) => id));
-  return found && found.filter(({ placement }) => there.has(placement.id));
+  return { ...asked, value: value && value.filter(({ placement }) => there.has(placement.id)) };
 }
 
 interface SparedListProps {

@@ -13,7 +13,7 @@ const fetched: readonly (readonly [afterMs: number, fetch: () => void])[] = [
   [0, () => fetchAhead(fetchActs)],
   [120, () => void fetchJudging().catch(() => undefined)],
   [2500, fetchDialogs],
-  [6000, keepAtHandWhenIdle],
+  [4500, keepAtHandWhenIdle],
 ];
 
 /** Fetches what works out needs and findings, one after the other: each is made ready in one go, and the page answers between. */

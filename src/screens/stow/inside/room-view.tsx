@@ -81,22 +81,14 @@ export function RoomView(props: RoomViewProps) {
 /** Turned by hand, and by the buttons beside the picture. */
 function Orbit({ from, radius }: { readonly from: ViewFrom; readonly radius: number }) {
   const { camera, gl, invalidate } = useThree();
-  const controls = useMemo(() => {
-    const made = new OrbitControls(camera, gl.domElement);
-    made.enablePan = false;
-    made.minDistance = 0.8;
-    made.maxDistance = 7;
-    return made;
-  }, [camera, gl]);
   useEffect(() => {
+    // Made here and not while drawing, as it listens to the picture from the first on.
+    const controls = new OrbitControls(camera, gl.domElement);
+    controls.enablePan = false;
+    controls.minDistance = 0.8;
+    controls.maxDistance = 7;
     const redraw = () => invalidate();
     controls.addEventListener('change', redraw);
-    return () => {
-      controls.removeEventListener('change', redraw);
-      controls.dispose();
-    };
-  }, [controls, invalidate]);
-  useEffect(() => {
     const far = (1.1 * radius) / Math.sin((fieldOfView / 2) * (Math.PI / 180));
     camera.position.set(
       far * Math.sin(from.down) * Math.sin(from.around),
@@ -105,8 +97,17 @@ function Orbit({ from, radius }: { readonly from: ViewFrom; readonly radius: num
     );
     controls.update();
     invalidate();
-  }, [camera, controls, from, radius, invalidate]);
+    return () => {
+      controls.removeEventListener('change', redraw);
+      controls.dispose();
+    };
+  }, [camera, gl, from, radius, invalidate]);
   return null;
+}
+
+/** Lets a shape that was made by hand go from the graphics card with its component: nothing else does. */
+function useDisposed(shape: BufferGeometry): void {
+  useEffect(() => () => shape.dispose(), [shape]);
 }
 
 /** The container's outline, open at the top, on a faint floor. */
@@ -121,6 +122,7 @@ function Walls({ container, colour }: { readonly container: Container; readonly 
       ),
     [isRound, l, w, h],
   );
+  useDisposed(edges);
   return (
     <group position={[0, h / 2, 0]}>
       <lineSegments geometry={edges}>
@@ -167,6 +169,8 @@ function Block(props: BlockProps) {
   const isDim = selected !== null && !isSelected;
   const geometry = useMemo(() => geometryOf(piece, block), [piece, block]);
   const edges = useMemo(() => new EdgesGeometry(geometry, 25), [geometry]);
+  useDisposed(geometry);
+  useDisposed(edges);
   const [x, y, z] = [0, 1, 2].map((k) => middleOf(block, k)) as [number, number, number];
   const place: Sides = [
     (x - hull[0] / 2) * (1 + apart),
