@@ -115,12 +115,16 @@ async function askIfNeverUsed(): Promise<void> {
   if (databases?.length === 0) askForDemo();
 }
 
+/** How long a browser takes to clear its storage, once it has closed what was open, in ms. */
+const clearedMs = 1000;
+
 function opened(connection: Connection): Promise<Database> {
   return openDatabase(undefined, {
     onBlocked: () => stand({ state: 'blocked' }),
     onBlocking: () => void leave(connection),
     onLost: () => {
-      connection.lose();
+      // At once the browser is still clearing, and what is asked of it then is never answered.
+      connection.lose(clearedMs);
       lookAgain();
     },
   });

@@ -11,6 +11,8 @@ export class LeftBehind extends Error {}
 export class Connection {
   private opening: Promise<Database> | null = null;
   private isLeft = false;
+  /** Until then nothing is asked of the browser. */
+  private calm: Promise<void> | null = null;
 
   constructor(private readonly open: () => Promise<Database>) {}
 
@@ -25,9 +27,10 @@ export class Connection {
     return work(await this.opened());
   }
 
-  /** The browser has closed it: the next use opens it anew. */
-  lose(): void {
+  /** The browser has closed it: the next use opens it again, but not before so long. */
+  lose(waitMs = 0): void {
     this.opening = null;
+    this.calm = waitMs === 0 ? null : new Promise((resolve) => setTimeout(resolve, waitMs));
   }
 
   /** Lets it go for good. */
@@ -40,7 +43,7 @@ export class Connection {
   private opened(): Promise<Database> {
     if (this.isLeft) return Promise.reject(new LeftBehind('a newer program has the database'));
     if (this.opening) return this.opening;
-    const opening = this.open();
+    const opening = this.calm ? this.calm.then(() => this.open()) : this.open();
     opening.catch(() => {
       if (this.opening === opening) this.opening = null;
     });

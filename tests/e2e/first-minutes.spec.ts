@@ -256,9 +256,9 @@ test('three hundred pieces are packed without the page standing still, and a sto
     .click();
   await expect(mat.locator('[data-piece]')).toHaveCount(300);
   await offer(page).click();
-  // The page answers meanwhile: a piece is chosen and let go while the search goes on.
-  await mat.locator('[data-piece]').first().click();
-  await expect(page.getByRole('complementary', { name: 'Selected piece' })).toBeVisible();
+  // The page answers meanwhile: a figure is opened and shut while the search goes on.
+  await page.locator('[data-figure=Mass]').click();
+  await expect(page.getByText('Worked out as')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(proposal(page)).toContainText('300 pieces would move', { timeout: 60_000 });
 });

@@ -309,6 +309,7 @@ test('a part of the program that the server has no more is told, asked for again
   await expect(page.getByRole('region', { name: 'Candling' })).toBeVisible();
   await page.unroute(gone);
   await told.getByRole('button', { name: 'Reload the page' }).click();
+  await expect(page.getByRole('button', { name: 'Ten Cs' })).toBeVisible();
   await expect(told).toBeHidden();
   await page.keyboard.press('Control+k');
   await expect(page.getByRole('dialog', { name: 'All commands' })).toBeVisible();

@@ -149,7 +149,7 @@ test('an old window hears of a release, loses nothing, and goes over when it is 
     // Nobody is on the first build any more, so that what it kept is let go.
     await page.reload();
     await expect
-      .poll(() => cachesOf(page), { timeout: 30_000 })
+      .poll(() => cachesOf(page), { timeout: 90_000 })
       .toEqual([`acorn ${secondBuild.name}`]);
 
     await house.stop();

@@ -55,12 +55,17 @@ export const MatPiece = memo(function MatPiece(props: MatPieceProps) {
         else select(isSelected ? null : placement.id);
       }}
     >
+      {isAmiss && (
+        <span className={styles.amiss} role="img" aria-label="has a finding">
+          ▲
+        </span>
+      )}
       <span className={styles.drawing}>
         <GearDrawing gear={gear} pixelsPerMm={pixelsPerMm} />
       </span>
       <span className={styles.words}>
         <span className={styles.name}>
-          <PieceName gear={gear} placement={placement} isAmiss={isAmiss} />
+          <PieceName gear={gear} placement={placement} isAmiss={false} />
         </span>
         <span className={styles.facts} data-loose={isLoose || undefined}>
           <StandingMark sign={sign} />

@@ -33,8 +33,9 @@ const besidePx = 338;
 /** The width that the mat will have as far as the window tells, so that it is drawn once, at its scale. */
 function expectedWidth(): number | null {
   if (typeof document === 'undefined') return null;
-  const { clientWidth } = document.documentElement;
-  return clientWidth - (clientWidth < besideFromPx ? besideOnPhonePx : besidePx);
+  // Without the room of the bar to scroll by, also before there is one.
+  const { width } = document.documentElement.getBoundingClientRect();
+  return width - (innerWidth < besideFromPx ? besideOnPhonePx : besidePx);
 }
 
 function useWidth(element: RefObject<HTMLElement | null>): number | null {

@@ -38,9 +38,11 @@ function StillOpening() {
   return (
     <Flex as="main" minHeight="100dvh" align="center" justify="center" direction="column" gap="4">
       <AcornMark size={72} />
-      <Text role="status" fontFamily="heading" fontWeight="600">
-        Opening the bench…
+      {/* Both typefaces are asked for here, so that nothing moves when the bench is drawn in them. */}
+      <Text fontFamily="heading" fontWeight="700" fontSize="2xl">
+        Vivid Acorn
       </Text>
+      <Text role="status">Opening the bench…</Text>
       {isLong && <TakesLong />}
     </Flex>
   );

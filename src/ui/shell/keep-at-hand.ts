@@ -7,6 +7,8 @@ const everyMs = 30 * 60 * 1000;
 /** How often it asks again, and how soon, where the server does not answer: it may just be started anew. */
 const mostTries = 10;
 const soonMs = 3000;
+/** How long after a window came it says once more that it is here. */
+const hereAgainMs = 10_000;
 /** How long after one could not be installed it is tried again. */
 const lateMs = 60_000;
 
@@ -26,6 +28,8 @@ export async function keepAtHand(): Promise<void> {
   hear(registration, later);
   hearTakeOver();
   registration.active?.postMessage('here');
+  // Once more: while another window was still going, what it had kept was not let go.
+  setTimeout(() => registration.active?.postMessage('here'), hereAgainMs);
   const ask = () => {
     if (document.visibilityState === 'visible') void askedSurely(registration);
   };
