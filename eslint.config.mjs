@@ -32,6 +32,29 @@ const config = [
     },
   },
   {
+    files: ['src/ui/**', 'src/screens/**', 'src/app/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: 'next/dynamic',
+              message:
+                'A part that does not come is asked for again only by later (ui/late/later).',
+            },
+            {
+              name: 'react',
+              importNames: ['lazy'],
+              message:
+                'A part that does not come is asked for again only by later (ui/late/later).',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ['scripts/**', 'bin/**', '*.cjs'],
     rules: { 'no-console': 'off', '@typescript-eslint/no-require-imports': 'off' },
   },

@@ -1,8 +1,9 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
-import { chromium, type Browser } from '@playwright/test';
-import { chromiumArguments, freePort } from '../playwright.config';
+import type { Browser } from '@playwright/test';
+import { chromiumArguments } from '../playwright.config';
+import { launched, served } from '../scripts/in-browser';
 import { timingOf } from './timing';
 
 /**
@@ -29,14 +30,15 @@ const builds = [
   ['this build', process.cwd()],
   ...(values.beside === undefined ? [] : [['beside', path.resolve(values.beside)] as const]),
 ] as const;
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-  args: chromiumArguments,
-});
+const browser = await launched(chromiumArguments);
 const servers: ChildProcess[] = [];
 try {
   const addresses: string[] = [];
-  for (const [, folder] of builds) addresses.push(await served(folder));
+  for (const [, folder] of builds) {
+    const { address, server } = await served('demo', folder);
+    addresses.push(address);
+    servers.push(server);
+  }
   const visits = builds.map((): Visit[] => []);
   for (let time = -1; time < Number(values.times); time += 1) {
     for (const [at, address] of addresses.entries()) {
@@ -61,21 +63,6 @@ try {
 } finally {
   await browser.close();
   for (const server of servers) server.kill('SIGTERM');
-}
-
-/** Serves the build of a folder with the demo, and gives its address. */
-async function served(folder: string): Promise<string> {
-  const port = await freePort();
-  const server = spawn(process.execPath, ['scripts/serve.mjs', 'demo'], {
-    cwd: folder,
-    env: { ...process.env, PORT: String(port) },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  servers.push(server);
-  await new Promise<void>((resolve) =>
-    server.stdout.on('data', (chunk: Buffer) => chunk.includes('Vivid Acorn is at') && resolve()),
-  );
-  return `http://127.0.0.1:${port}`;
 }
 
 async function visited(of: Browser, address: string): Promise<Visit> {

@@ -24,12 +24,26 @@ export interface Cancellable {
 
 let calls = 0;
 
+/** How long a worker with nothing to do is kept, in ms: each holds the whole core in memory. */
+const idleMs = 60_000;
+
+interface Running<W> {
+  readonly worker: Worker;
+  readonly remote: Remote<W>;
+  readonly failure: Promise<never>;
+  /** How many calls it has not answered. */
+  unanswered: number;
+  /** Ends it once it has had nothing to do for long enough. */
+  ending: ReturnType<typeof setTimeout> | undefined;
+}
+
 /**
- * A worker beside the page, started when it is first needed. A call to one that cannot start, or breaks down, fails with
- * {@link BesideFailed} instead of waiting for ever, and the next call starts another.
+ * A worker beside the page, started when it is first needed and ended after a minute with nothing to do. A call to one
+ * that cannot start, or breaks down, fails with {@link BesideFailed} instead of waiting for ever, and the next call
+ * starts another. Nothing is kept in it from one call to the next.
  */
 export class Beside<W extends Cancellable> {
-  private running: { readonly remote: Remote<W>; readonly failure: Promise<never> } | null = null;
+  private running: Running<W> | null = null;
 
   constructor(private readonly start: () => Worker) {}
 
@@ -38,9 +52,10 @@ export class Beside<W extends Cancellable> {
     calls += 1;
     const id = `call ${calls}`;
     try {
-      const { remote, failure } = this.worker();
+      const running = this.worker();
+      const { remote, failure } = running;
       return {
-        result: Promise.race([work(remote, id) as Promise<T>, failure]),
+        result: this.answered(running, Promise.race([work(remote, id) as Promise<T>, failure])),
         cancel: () => void (remote as Remote<Cancellable>).cancel(id),
       };
     } catch {
@@ -48,7 +63,23 @@ export class Beside<W extends Cancellable> {
     }
   }
 
-  private worker() {
+  private async answered<T>(running: Running<W>, answer: Promise<T>): Promise<T> {
+    clearTimeout(running.ending);
+    running.unanswered += 1;
+    try {
+      return await answer;
+    } finally {
+      running.unanswered -= 1;
+      if (running.unanswered === 0) {
+        running.ending = setTimeout(() => {
+          if (this.running === running) this.running = null;
+          running.worker.terminate();
+        }, idleMs);
+      }
+    }
+  }
+
+  private worker(): Running<W> {
     if (this.running) return this.running;
     const worker = this.start();
     const failure = new Promise<never>((_, reject) => {
@@ -61,7 +92,13 @@ export class Beside<W extends Cancellable> {
       worker.addEventListener('messageerror', fail);
     });
     failure.catch(() => undefined);
-    this.running = { remote: wrap<W>(worker), failure };
+    this.running = {
+      worker,
+      remote: wrap<W>(worker),
+      failure,
+      unanswered: 0,
+      ending: undefined,
+    };
     return this.running;
   }
 }

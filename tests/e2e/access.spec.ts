@@ -67,14 +67,14 @@ function smallTargets(page: Page) {
   );
 }
 
-/** How far the page is wider than the window, once it is laid out for it. */
+/** How far the page is wider than what the window shows of it, once it is laid out for it. */
 function overflow(page: Page): Promise<number> {
   return page.evaluate(
     () =>
       new Promise<number>((resolve) =>
         requestAnimationFrame(() =>
           requestAnimationFrame(() =>
-            resolve(document.documentElement.scrollWidth - window.innerWidth),
+            resolve(document.documentElement.scrollWidth - document.documentElement.clientWidth),
           ),
         ),
       ),

@@ -50,6 +50,9 @@ function house() {
   return { workers, beside };
 }
 
+// Only by these does the minute pass after which a worker that has nothing to do is ended.
+beforeEach(() => jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] }));
+
 const opened: NearWorker[][] = [];
 afterEach(() =>
   opened
@@ -109,6 +112,28 @@ describe('what works beside the page', () => {
     workers[0]!.breakDown();
     expect(await beside.call((remote) => remote.add(2, 2)).result).toBe(4);
     expect(workers).toHaveLength(2);
+  });
+
+  it('is ended after a minute with nothing to do, and started again by the next call', async () => {
+    const { beside, workers } = house();
+    opened.push(workers);
+    const waits = beside.call((remote) => remote.wait());
+    waits.result.catch(() => undefined);
+    await beside.call((remote) => remote.add(1, 1)).result;
+    jest.advanceTimersByTime(600_000);
+    expect(workers[0]!.isEnded).toBe(false);
+    workers[0]!.breakDown();
+    await expect(waits.result).rejects.toBeInstanceOf(BesideFailed);
+
+    await beside.call((remote) => remote.add(1, 1)).result;
+    jest.advanceTimersByTime(59_000);
+    await beside.call((remote) => remote.add(1, 1)).result;
+    jest.advanceTimersByTime(59_000);
+    expect(workers[1]!.isEnded).toBe(false);
+    jest.advanceTimersByTime(1_000);
+    expect(workers[1]!.isEnded).toBe(true);
+    expect(await beside.call((remote) => remote.add(2, 3)).result).toBe(5);
+    expect(workers).toHaveLength(3);
   });
 
   it('fails at once where it cannot be started, with what it means for the person', async () => {
