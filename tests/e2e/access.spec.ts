@@ -67,15 +67,16 @@ function smallTargets(page: Page) {
   );
 }
 
-/** How far the page is wider than what the window shows of it, once it is laid out for it. */
+/** How far the page is wider than the room it has, which leaves out the strip of a scroll bar, once it is laid out for it. */
 function overflow(page: Page): Promise<number> {
   return page.evaluate(
     () =>
       new Promise<number>((resolve) =>
         requestAnimationFrame(() =>
-          requestAnimationFrame(() =>
-            resolve(document.documentElement.scrollWidth - document.documentElement.clientWidth),
-          ),
+          requestAnimationFrame(() => {
+            const root = document.documentElement;
+            resolve(root.scrollWidth - Math.round(root.getBoundingClientRect().width));
+          }),
         ),
       ),
   );
