@@ -1,5 +1,6 @@
 import { createServer, type AddressInfo } from 'node:net';
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from './scripts/chromium.mjs';
 
 /** A port that nobody listens at, as the system gives one out. */
 export function freePort(): Promise<number> {
@@ -51,7 +52,7 @@ export default defineConfig({
     // Recording every step takes longer than the steps: asked for where something is to be found out.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {
-      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: chromiumArguments,
     },
   },

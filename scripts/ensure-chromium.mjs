@@ -1,16 +1,15 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { chromiumPath, forScripts } from './chromium.mjs';
 
 /** The browser for the end-to-end tests: CHROMIUM_PATH, or Debian's, which is installed where it can be. */
 export function ensureChromium() {
-  const places = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'];
-  const found = () => places.find((place) => place !== undefined && existsSync(place));
-  if (found() === undefined) {
+  if (process.env.CHROMIUM_PATH === undefined && chromiumPath() !== forScripts) {
     process.stdout.write('Installing Chromium…\n');
-    apt('update');
-    apt('install', '-y', '--no-install-recommends', 'chromium');
+    const install = () =>
+      apt('install', '-y', '--no-install-recommends', 'chromium-headless-shell');
+    if (!install() && apt('update')) install();
   }
-  const chromium = found();
+  const chromium = chromiumPath();
   if (chromium === undefined) {
     process.stderr.write(
       'There is no Chromium, and it could not be installed: install it and set CHROMIUM_PATH.\n',
@@ -20,11 +19,15 @@ export function ensureChromium() {
   return chromium;
 }
 
+/** Whether it went well. A server of packages that does not answer is not waited for. */
 function apt(...words) {
   const isRoot = process.getuid?.() === 0;
-  const [command, ...args] = [...(isRoot ? [] : ['sudo', '-n']), 'apt-get', '-qq', ...words];
-  spawnSync(command, args, {
-    stdio: ['ignore', 'ignore', 'inherit'],
+  const patience = ['-o', 'Acquire::Retries=1', '-o', 'Acquire::http::Timeout=20'];
+  const [command, ...args] = [...(isRoot ? [] : ['sudo', '-n']), 'apt-get', '-qq', ...patience];
+  const { status } = spawnSync(command, [...args, ...words], {
+    stdio: 'ignore',
+    timeout: 300_000,
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
   });
+  return status === 0;
 }

@@ -1,6 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { chromium, type Browser } from '@playwright/test';
 import { chromiumArguments, drawingArguments, freePort } from '../playwright.config';
+import { chromiumPath } from './chromium.mjs';
 
 /** A build that is served, until it is stopped. */
 export interface Served {
@@ -32,7 +33,7 @@ export async function served(
 /** Starts the browser. */
 export const launched = (args: readonly string[]): Promise<Browser> =>
   chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: [...args],
   });
 

@@ -1,12 +1,13 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from '@playwright/test';
 import { chromiumArguments } from '../playwright.config';
+import { chromiumPath } from './chromium.mjs';
 
 /** A browser of its own process and profile, which can be killed as a crash would. */
 export async function killableBrowser(
   profile: string,
 ): Promise<{ readonly page: Page; readonly kill: () => Promise<void> }> {
-  const child = spawn(process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', [
+  const child = spawn(chromiumPath()!, [
     ...chromiumArguments,
     '--headless',
     '--disable-gpu',

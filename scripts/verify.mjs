@@ -64,8 +64,7 @@ async function build() {
 async function runJest() {
   const started = Date.now();
   const report = path.join(reports, 'jest.json');
-  // On two cores Jest would use one of them.
-  const words = ['jest', '--silent', '--maxWorkers=100%', '--json', `--outputFile=${report}`];
+  const words = ['jest', '--silent', '--json', `--outputFile=${report}`];
   const { status, output } = await run('npx', ['--no-install', ...words]);
   const found = reportOf(report);
   count(

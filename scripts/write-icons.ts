@@ -1,6 +1,7 @@
 import { mkdirSync, readFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { chromiumArguments } from '../playwright.config';
+import { chromiumPath } from './chromium.mjs';
 
 /** Draws the icons that an installed application needs from the one that the pages have. */
 const drawing = readFileSync('src/app/icon.svg', 'utf8');
@@ -13,7 +14,7 @@ const icons = [
 
 mkdirSync('public/icons', { recursive: true });
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: chromiumArguments,
 });
 for (const { file, px, share, ground } of icons) {

@@ -49,6 +49,7 @@ test('without the demo, a first start welcomes and starts from nothing', async (
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Container' })).toContainText('Pocket tin');
   await expect.poll(() => figure(page, 'Mass')).toContain('41 g');
+  await saved(page);
   await page.reload();
   await expect(page.getByRole('region', { name: 'Container' })).toContainText('Pocket tin');
   expect(complaints).toEqual([]);

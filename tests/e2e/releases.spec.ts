@@ -92,6 +92,19 @@ async function keptAtHand(page: Page, state: 'active' | 'waiting'): Promise<void
     .not.toBeNull();
 }
 
+/** Leaves the application, for longer each time, and comes back until the worker that waited has taken over. */
+async function allClosedUntilTakenOver(page: Page, address: string): Promise<void> {
+  let awayMs = 500;
+  await expect(async () => {
+    await page.goto('about:blank');
+    await page.waitForTimeout((awayMs *= 2));
+    await openAt(page, address);
+    expect(
+      await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.waiting),
+    ).toBeNull();
+  }).toPass({ timeout: 120_000 });
+}
+
 async function typed(page: Page, line: string, name: string): Promise<void> {
   await page.getByLabel('Type gear to add').fill(line);
   await page.keyboard.press('Enter');
@@ -139,10 +152,7 @@ test('an old window hears of a release, loses nothing, and goes over when it is 
     // With all windows gone the worker of the new build takes over; one that is asked to does so at once.
     await other.close();
     if (await news.isVisible()) await news.click();
-    else {
-      await page.goto('about:blank');
-      await openAt(page, `${house.address}/layout`);
-    }
+    else await allClosedUntilTakenOver(page, `${house.address}/layout`);
     await expect(page.locator('[data-mat]')).toContainText('Odd thing');
     await expect(page.locator('[data-mat]')).toContainText('Grey box');
     await expect(news).toBeHidden();

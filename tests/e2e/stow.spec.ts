@@ -2,6 +2,7 @@ import { execFile } from 'node:child_process';
 import { promisify } from 'node:util';
 import { expect, test, type Page } from '@playwright/test';
 import { chromiumArguments, drawingArguments } from '../../playwright.config';
+import { chromiumPath } from '../../scripts/chromium.mjs';
 import { writeFile } from '../../src/core/exchange';
 import { newPlacement } from '../../src/core/loadout';
 import { benchOf, gear, holder, kit } from '../support/benches';
@@ -9,7 +10,7 @@ import { bringIn, figure, open, saved, watch } from './bench';
 
 test.use({
   launchOptions: {
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: [...chromiumArguments, ...drawingArguments],
   },
 });
