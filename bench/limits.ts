@@ -14,14 +14,16 @@ import { timingOf } from './timing';
 /**
  * Whether the limits that are stated are limits at which it still works: a large bench opens on every screen, a kit at
  * its limit opens, and no hostile file takes long. `npm run bench:limits`; with `--beside FOLDER`, every screen in turns
- * with the build of another clone that stands there, and with `--only screens` nothing else.
+ * with the build of another clone that stands there, and with `--only screens` nothing else;
+ * paths after that, as `/shelf /kits`, measure only these screens.
  */
-const { values } = parseArgs({
+const { values, positionals: paths } = parseArgs({
   options: {
     times: { type: 'string', default: '3' },
     beside: { type: 'string' },
     only: { type: 'string' },
   },
+  allowPositionals: true,
 });
 const say = (words: string) => process.stdout.write(`${words}\n`);
 
@@ -61,7 +63,7 @@ async function screensAtTheirLimits(): Promise<void> {
       const contexts: BrowserContext[] = [];
       for (const { address } of servers) contexts.push(await contextWith(browser, address, bench));
       say(`${name}, in ms: shows after, longest task`);
-      for await (const rows of everyScreen(contexts, Number(values.times))) {
+      for await (const rows of everyScreen(contexts, Number(values.times), paths)) {
         const figures = rows.map(
           ({ shownMs, longestMs }, at) =>
             `${builds[at]![0]} ${shownMs.toFixed(0).padStart(6)} ${longestMs.toFixed(0).padStart(6)}`,

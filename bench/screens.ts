@@ -3,28 +3,31 @@ import type { Bench } from '../src/core/loadout';
 import { bringIn } from './painting';
 import { timingOf } from './timing';
 
+/** A heading of a part, a row, or a line that says why there is none. */
+const whatIsOn = 'main h2, main h3, main li, main tbody tr, main [role=status], main section';
+
 /** Every screen, and what shows first on it of what was asked for. */
 const screens = [
   ['/layout', '[data-piece]'],
-  ['/layout/lists', 'main h2'],
-  ['/layout/thrift', 'main h2'],
+  ['/layout/lists', whatIsOn],
+  ['/layout/thrift', whatIsOn],
   ['/stow', '[data-piece]'],
-  ['/shelf', 'main li'],
-  ['/shelf/weigh', 'main h2, main li'],
-  ['/kits', 'main h2'],
-  ['/kits/compare', 'main h2'],
-  ['/kits/challenge', 'main h2'],
-  ['/brief', 'main h2'],
-  ['/brief/seasons', 'main h2'],
+  ['/shelf', '[data-gear]'],
+  ['/shelf/weigh', whatIsOn],
+  ['/kits', whatIsOn],
+  ['/kits/compare', whatIsOn],
+  ['/kits/challenge', whatIsOn],
+  ['/brief', whatIsOn],
+  ['/brief/seasons', whatIsOn],
   ['/brief/enough', 'main [data-need]'],
-  ['/prove', 'main h2'],
-  ['/prove/findings', 'main li, main h2'],
-  ['/keep', 'main h2'],
-  ['/keep/restock', 'main li, main h2'],
-  ['/keep/round', 'main li, main h2'],
-  ['/keep/trip', 'main li, main h2'],
-  ['/keep/history', 'main li, main h2'],
-  ['/papers', 'main h2'],
+  ['/prove', whatIsOn],
+  ['/prove/findings', whatIsOn],
+  ['/keep', whatIsOn],
+  ['/keep/restock', whatIsOn],
+  ['/keep/round', whatIsOn],
+  ['/keep/trip', whatIsOn],
+  ['/keep/history', whatIsOn],
+  ['/papers', whatIsOn],
 ] as const;
 
 /** How one screen opened. */
@@ -53,15 +56,17 @@ export async function contextWith(
 }
 
 /**
- * Opens every screen so many times, each in a page of its own, in turns where there are several contexts.
+ * Opens every screen, or those of `only`, so many times, each in a page of its own, in turns where there are several contexts.
  *
  * @returns screen by screen, for each context, the middle of the times it took to show and of its longest tasks.
  */
 export async function* everyScreen(
   contexts: readonly BrowserContext[],
   times: number,
+  only: readonly string[] = [],
 ): AsyncGenerator<readonly Opened[]> {
   for (const [path, selector] of screens) {
+    if (only.length > 0 && !only.includes(path)) continue;
     const opened = contexts.map((): Opened[] => []);
     for (let time = 0; time < times; time += 1) {
       for (const [at, context] of contexts.entries()) {
@@ -109,7 +114,7 @@ async function openedOnce(
       return seen.shownMs >= 0 && performance.now() - Math.max(seen.lastAt, seen.shownMs) > 2000;
     },
     undefined,
-    { timeout: 120_000, polling: 250 },
+    { timeout: 60_000, polling: 250 },
   );
   const { shownMs, longestMs } = await page.evaluate(
     () => (globalThis as unknown as { readonly seen: Opened }).seen,
