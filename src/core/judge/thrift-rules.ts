@@ -1,6 +1,6 @@
-import { jobIds, jobs, massNowG, type Gear, type JobId } from '../gear';
+import { jobIds, jobs, massNowG, type Gear, type JobId, type Silhouette } from '../gear';
 import { listed, printMass } from '../quantity';
-import { offersFor } from '../scheme';
+import { offersFor, type Offer } from '../scheme';
 import { mustsOf } from '../scheme/musts';
 import { idsOf } from './background';
 import type { Rule } from './finding';
@@ -39,23 +39,22 @@ export const lighterOne: Rule<{
   asks: 'masses',
   because: 'It lies at home and would carry itself.',
   find: ({ bench, tree }, { pieces }) => {
-    const free = offersFor(bench, jobIds);
+    const free = lightestFirst(offersFor(bench, jobIds));
     return pieces.flatMap(({ placement, gear }) => {
       const own = massNowG(gear);
       if (own === null || placement.isAssumed || tree.within(placement.id).length > 0) return [];
       if (!gear.supplies.some(({ fitness }) => fitness !== 'improvised')) return [];
       const better = free
-        .filter(
+        .get(gear.look.silhouette)
+        ?.find(
           ({ gear: other, free: many }) =>
             many >= placement.count &&
             other.massG !== null &&
             other.massG <= own - worthG &&
-            other.look.silhouette === gear.look.silhouette &&
             other.cavities.length >= gear.cavities.length &&
             other.failsIn.every((harm) => gear.failsIn.includes(harm)) &&
             doesAll(other, gear),
-        )
-        .sort((one, other) => one.gear.massG! - other.gear.massG!)[0];
+        );
       return better
         ? [
             {
@@ -76,6 +75,21 @@ export const lighterOne: Rule<{
 };
 
 const order = ['made-for', 'serves', 'improvised'];
+
+/** What lies free, by its outline: one piece is held against hundreds of its like, not against the whole shelf. */
+function lightestFirst(offers: readonly Offer[]): ReadonlyMap<Silhouette, readonly Offer[]> {
+  const sorted = [...offers].sort(
+    ({ gear: one }, { gear: other }) => (one.massG ?? Infinity) - (other.massG ?? Infinity),
+  );
+  const byOutline = new Map<Silhouette, Offer[]>();
+  for (const offer of sorted) {
+    const { silhouette } = offer.gear.look;
+    const like = byOutline.get(silhouette);
+    if (like) like.push(offer);
+    else byOutline.set(silhouette, [offer]);
+  }
+  return byOutline;
+}
 
 /** Whether one piece does everything as well and as much as another, relying on nothing more. */
 function doesAll(one: Gear, other: Gear): boolean {
