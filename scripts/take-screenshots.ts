@@ -140,6 +140,8 @@ await inBrowser('demo', async (browser, address) => {
   for (const { name, path, phone, dark, first } of shots) {
     const page = await browser.newPage({
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+      // Its bar to scroll by lies over the page and takes no room.
+      ...(phone ? { isMobile: true, hasTouch: true } : {}),
       colorScheme: dark ? 'dark' : 'light',
     });
     await page.goto(`${address}${path}`);
