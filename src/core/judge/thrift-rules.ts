@@ -76,7 +76,7 @@ export const lighterOne: Rule<{
 
 const order = ['made-for', 'serves', 'improvised'];
 
-/** What lies free, by its outline: one piece is held against hundreds of its like, not against the whole shelf. */
+/** Free pieces by their outline: a piece is compared with those of its own outline, not with the whole shelf. */
 function lightestFirst(offers: readonly Offer[]): ReadonlyMap<Silhouette, readonly Offer[]> {
   const sorted = [...offers].sort(
     ({ gear: one }, { gear: other }) => (one.massG ?? Infinity) - (other.massG ?? Infinity),
