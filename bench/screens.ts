@@ -3,7 +3,10 @@ import type { Bench } from '../src/core/loadout';
 import { bringIn } from './painting';
 import { timingOf } from './timing';
 
-/** A heading of a part, a row, or a line that says why there is none. */
+/**
+ * A heading of a part, a row, or a line that says why there is none. A heading may stand in the page as it comes, before
+ * the bench is open: there only the longest task tells something.
+ */
 const whatIsOn = 'main h2, main h3, main li, main tbody tr, main [role=status], main section';
 
 /** Every screen, and what shows first on it of what was asked for. */

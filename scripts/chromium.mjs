@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 
 /**
- * Debian's Chromium for scripts, which takes half of the work of the one that can also show windows. It is named itself,
+ * Debian's Chromium for scripts, which works two fifths less for a page than the one that can also show windows. It is named itself,
  * as what starts it outlives it when it is killed.
  */
 export const forScripts = '/usr/lib/chromium/chromium-headless-shell';

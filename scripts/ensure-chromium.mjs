@@ -5,9 +5,10 @@ import { chromiumPath, forScripts } from './chromium.mjs';
 export function ensureChromium() {
   if (process.env.CHROMIUM_PATH === undefined && chromiumPath() !== forScripts) {
     process.stdout.write('Installing Chromium…\n');
-    const install = () =>
-      apt('install', '-y', '--no-install-recommends', 'chromium-headless-shell');
-    if (!install() && apt('update')) install();
+    if (!installed('chromium-headless-shell') && apt('update')) {
+      installed('chromium-headless-shell');
+    }
+    if (chromiumPath() === undefined) installed('chromium');
   }
   const chromium = chromiumPath();
   if (chromium === undefined) {
@@ -18,6 +19,8 @@ export function ensureChromium() {
   }
   return chromium;
 }
+
+const installed = (what) => apt('install', '-y', '--no-install-recommends', what);
 
 /** Whether it went well. A server of packages that does not answer is not waited for. */
 function apt(...words) {
