@@ -205,7 +205,7 @@ describe('laws of a line', () => {
   });
 
   test('a water looks at the legs near it, not at all of them', () => {
-    const many = 8000;
+    const many = 2000;
     const count = { looks: 0 };
     const legs = Array.from({ length: many }, (_, at): Leg => ({
       get from(): RoutePoint {

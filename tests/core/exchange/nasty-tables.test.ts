@@ -115,8 +115,8 @@ describe('rows that were once lost', () => {
   });
 
   it.each([
-    ['"'.repeat(mostTableText), /not closed|more than|once/],
-    ['"",'.repeat(2_600_000), /columns|rows/],
+    ['"'.repeat(tried(mostTableText)), /not closed|more than|once/],
+    ['"",'.repeat(tried(2_600_000, 0.5)), /columns|rows/],
     ['x'.repeat(mostTableText + 1), /8 million characters/],
     ['a\u0000b', /another kind of file/],
     [',\n,\n', /nothing in this file/],

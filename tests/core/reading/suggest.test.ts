@@ -1,4 +1,4 @@
-import { readLine } from '@/core/reading';
+import { kindsAbout, readLine } from '@/core/reading';
 
 const ids = (line: string) => {
   const read = readLine(line, { id: 'x', units: 'metric', currency: 'EUR' });
@@ -22,6 +22,16 @@ describe('kinds like what is being typed', () => {
   it('leads with the plain name', () => {
     expect(ids('candle')[0]).toBe('candle');
     expect(ids('compass')[0]).toMatch(/compass$/);
+  });
+
+  it('takes no notice of a number that is no kind’s, and heeds one that is, whole or begun', () => {
+    const about = (...words: readonly string[]) => kindsAbout(words, 9).map(({ id }) => id);
+    // Only the last word may be begun, so nothing that begins like “pad” is found for the first.
+    expect(about('sketch', 'pad', '12a')).toEqual(about('sketch', 'pad', '13b'));
+    expect(about('12a')).toEqual([]);
+    expect(about('cr2032')[0]).toMatch(/cell/);
+    expect(about('cr20')).toContain(about('cr2032')[0]);
+    expect(about('candle')).toEqual(about('candle'));
   });
 
   it('finds nothing for nothing', () => {
