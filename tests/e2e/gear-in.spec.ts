@@ -36,7 +36,8 @@ test('a table comes in with three bad rows: they are named, and everything else 
   // Putting a column right mends the rows that are left.
   await page.getByLabel('What Weight (oz) means').selectOption('leave out');
   await page.getByLabel('What Qty means').selectOption('leave out');
-  await page.getByRole('button', { name: 'Bring in 2 pieces' }).click();
+  await page.getByRole('button', { name: 'Bring in 2 pieces', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Undo: bring in 2 pieces' })).toBeEnabled();
   await saved(page);
   await open(page, '/shelf');
   await page.getByRole('button', { name: 'As a list' }).click();

@@ -252,6 +252,7 @@ test('storage that the browser clears under an open window drops nothing: it is 
   await open(page, '/layout');
   await page.getByLabel('Type gear to add').fill('tin whistle 33 g 12x300 mm');
   await page.keyboard.press('Enter');
+  await expect(page.locator('[data-mat]')).toContainText('Tin whistle');
   await saved(page);
   const inspector = await context.newCDPSession(page);
   const clear = () =>

@@ -88,6 +88,7 @@ test('a version is kept, held against the kit as it is now, and put back', async
   await page.getByRole('button', { name: 'One less' }).click();
   await page.getByLabel('Type gear to add').fill('camp kettle 190 g');
   await page.keyboard.press('Enter');
+  await expect(page.locator('[data-mat]')).toContainText('Camp kettle');
   await saved(page);
 
   await open(page, '/kits/compare');
