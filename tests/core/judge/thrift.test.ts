@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { gearOfKind, kindOf } from '@/core/catalogue';
 import { igniteJobs, type Gear } from '@/core/gear';
 import { waysWanted } from '@/core/scheme';
+import { findingsOf } from '@/core/judge';
 import { pricePartsOf } from '@/core/judge/price-parts';
 import { sparedBy } from '@/core/judge/thrift';
 import { workedOut } from '@/core/kit';
@@ -147,5 +148,46 @@ describe('what is lost without a piece', () => {
       }),
       runs(200, 0.3),
     );
+  });
+});
+
+describe('a lighter piece of the shelf', () => {
+  const ids = ['belt-knife', 'steel-bottle', 'whistle', 'headlamp', 'poncho', 'cord'] as const;
+  const massG = fc.integer({ min: 1, max: 400 });
+
+  it('is the lightest of all that are free and do the same, from 20 g on', () => {
+    let named = 0;
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ id: fc.constantFrom(...ids), massG, isTaken: fc.boolean() }), {
+          minLength: 2,
+          maxLength: 30,
+        }),
+        (pieces) => {
+          const shelf = pieces.map(({ id, massG: own }, at) => ({
+            ...gearOfKind(kindOf(id)!, `g${at}`),
+            massG: own,
+            lots: [],
+          }));
+          const taken = shelf.filter((_, at) => pieces[at]!.isTaken);
+          const placements = taken.map(({ id }) => newPlacement(id, id, { on: 'body' }));
+          const bench = benchOf(shelf, [kit('k', placements)]);
+          const found = findingsOf(workedOut(bench, bench.loadouts.get('k')!, '2026-10-01'))
+            .filter(({ rule }) => rule === 'thrift/lighter')
+            .map(({ about, figures }) => [about[0], (figures as { savedG: number }).savedG]);
+          const wanted = taken.flatMap(({ id, kind, massG: own }) => {
+            const free = shelf.filter((each, at) => each.kind === kind && !pieces[at]!.isTaken);
+            const saved = Math.max(...free.map((each) => own - each.massG));
+            return saved >= 20 ? [[id, saved]] : [];
+          });
+          named += wanted.length;
+          expect(new Map(found as [string, number][])).toEqual(
+            new Map(wanted as [string, number][]),
+          );
+        },
+      ),
+      runs(150, 0.3),
+    );
+    expect(named).toBeGreaterThan(30);
   });
 });
