@@ -51,7 +51,7 @@ const mutants: readonly Mutant[] = [
   { file: 'src/core/exchange/bring-in.ts', find: 'onGear(loadout, gear.ids, pricesLeftBehind)', instead: 'loadout', tests: 'exchange/bring-in' },
   { file: 'src/store/database.ts', find: "{ durability: 'strict' }", instead: '{}', tests: 'store/database' },
   { file: 'src/store/database.ts', find: 'blocking: () => onBlocking?.(),', instead: '', tests: 'store/database' },
-  { file: 'src/store/keeper.ts', find: 'await this.settled();\n    const standing = await connection', instead: 'const standing = await connection', tests: 'store/windows' },
+  { file: 'src/store/keeper.ts', find: 'await this.settled();\n    const standing = await this.connection', instead: 'const standing = await this.connection', tests: 'store/windows' },
   { file: 'src/store/keeper.ts', find: 'const isSaved = this.isSavedAlready(act);', instead: 'const isSaved = false as boolean;', tests: 'store/keeper' },
   { file: 'src/store/connection.ts', find: 'if (!isClosed(error)) throw error;', instead: 'throw error;', tests: 'store/keeper' },
   { file: 'src/store/set-aside.ts', find: "part === 'gear' ? withoutGear(loadout, key) : withoutKit(loadout, key)", instead: 'loadout', tests: 'store/database' },

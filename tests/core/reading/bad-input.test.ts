@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import { readFile, writeFile } from '@/core/exchange';
 import { graveJobs, readLine, taughtBy } from '@/core/reading';
-import { gearOfKind, kindOf } from '@/core/catalogue';
+import { gearOfKind, kindOf, kinds } from '@/core/catalogue';
 import { benchOf } from '../../support/benches';
 import { runs } from '../../support/share';
 
 const metric = { id: 'new', units: 'metric', currency: 'EUR' } as const;
+
+function onlyLetters(text: string): string {
+  return text.toLowerCase().replace(/[^a-z]/g, '');
+}
 
 /** What a line does, where it is read; what is said, where it is not. */
 function told(line: string): string | readonly string[] {
@@ -45,8 +49,14 @@ describe('what is no line', () => {
       unit: fc.constantFrom(...'bcdfghjklmnpqrstvwxz ,.-/()%&'),
       maxLength: 60,
     });
+    // `vhf` and `cb` are made of such letters, and are what they are called.
+    const called = kinds
+      .flatMap(({ nouns }) => nouns)
+      .filter((noun) => !/[aeiouy]/i.test(noun))
+      .map(onlyLetters);
     fc.assert(
       fc.property(letters, (line) => {
+        if (called.some((noun) => onlyLetters(line).includes(noun))) return;
         const read = readLine(line, metric);
         if (!read.ok) return;
         const { supplies } = read.value.gear;

@@ -173,6 +173,15 @@ describe('cord wound round a piece', () => {
       /not as large/,
     );
   });
+
+  it('is none along another axis, though it is as long as the piece is high and has the room', () => {
+    const more: Load = {
+      container: room,
+      items: [items[0]!, { ...soft('cord', 200, 100, 4), isCord: true }],
+    };
+    const across = ring([60, 90, 90], [20, 5, 0], { axis: 'x' });
+    expect(wrong(more, bottle, across)).toMatch(/not as large/);
+  });
 });
 
 describe('the way in', () => {
