@@ -19,9 +19,9 @@ const mostFound = 500;
  * @param words as {@link stem} has them.
  */
 export function kindsAbout(words: readonly string[], most: number): readonly Kind[] {
-  index ??= madeIndex();
   const named = words.filter((word) => /\p{L}/u.test(word));
   if (named.join('').length < 2) return [];
+  index ??= madeIndex();
   // `12a` says nothing of a kind, and would make every line of a list one of its own.
   const asked = named.filter((word) => !/\d/.test(word) || isOfAKind(word));
   const isBegun = asked.at(-1) === named.at(-1);
