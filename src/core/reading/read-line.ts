@@ -258,7 +258,7 @@ function nameOf(
 ): string {
   const taken = amounts.flatMap((each) => {
     const { amount, from, to } = each;
-    if (amount.what === 'cells' && isBeforeCells) {
+    if (amount.what === 'cells' && amount.count !== null && isBeforeCells) {
       const [number] = /^\d+\s*[x×]?\s*/u.exec(line.slice(from, to))!;
       return [{ from, to: from + number.length }];
     }

@@ -200,6 +200,12 @@ describe('the typed line', () => {
     expect(outcome.ok ? 'understood' : outcome.problem.message).toMatch(says);
   });
 
+  it.each(['1 18650 AAA', '4 AA AAA'])('reads a line of two cells: “%s”', (text) => {
+    const read = readLine(text, metric);
+    expect(read.ok && read.value.gear.count).toBe(Number(text.charAt(0)));
+    expect(read.ok && read.value.gear.name).toBe(text.slice(2));
+  });
+
   it('gives nothing that could not be written and read again, whatever is typed', () => {
     const scraps =
       '1 2 0 0.001 1/2 ½ - x × g kg oz lb mm cm m in L ml € AAA 18650 1,234 1e9 3x3 pcs <b>';
