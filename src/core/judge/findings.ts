@@ -1,7 +1,7 @@
 import type { WorkedOutKit } from '../kit';
 import type { UnitSystem } from '../quantity';
 import type { Scheme } from '../scheme';
-import { backgroundOf } from './background';
+import { backgroundOf, type Background } from './background';
 import type { Edge, Finding, Found, Rule, Severity } from './finding';
 import { rules } from './rules';
 
@@ -28,11 +28,34 @@ export function* judgingOf(
   const background = backgroundOf(kit, scheme);
   const found: Finding[] = [];
   for (const rule of rules) {
-    found.push(...rule.find(kit, background).map((each) => findingBy(rule, each)));
+    found.push(...foundBy(rule, kit, background));
     yield;
   }
   return found.sort((one, other) => order.indexOf(one.severity) - order.indexOf(other.severity));
 }
+
+/** What a rule finds; one that fails is told instead of what it would have found, and silences no other. */
+function foundBy(rule: Rule, kit: WorkedOutKit, background: Background): readonly Finding[] {
+  try {
+    return rule.find(kit, background).map((each) => findingBy(rule, each));
+  } catch {
+    const figures = { rule: rule.id };
+    return [findingBy(failedRule, { severity: 'warn', about: [], of: rule.id, figures })];
+  }
+}
+
+/** Stands for a rule that failed: what it looks for is not known, which is not the same as not there. */
+const failedRule: Rule<{ readonly rule: string }> = {
+  id: 'judge/failed',
+  severities: ['warn'],
+  speaksWhen: 'a rule could not be worked out',
+  mendedBy: 'look for it yourself; a file of the kit helps to put the rule right',
+  asks: null,
+  because: 'It is a fault of this program. What the rule looks for may be there or not.',
+  find: () => [],
+  says: ({ rule }) =>
+    `Not looked at, as a rule failed: ${ruleOf(rule).speaksWhen}. All other rules were.`,
+};
 
 /** A finding as its rule made it. */
 export function findingBy({ id }: Rule, { of, ...found }: Found<unknown>): Finding {
@@ -43,7 +66,7 @@ export function findingBy({ id }: Rule, { of, ...found }: Found<unknown>): Findi
 export const ruleCount = rules.length;
 
 export function ruleOf(id: string): Rule {
-  return rules.find((rule) => rule.id === id)!;
+  return rules.find((rule) => rule.id === id) ?? failedRule;
 }
 
 /** A finding in one sentence, with its figures. */

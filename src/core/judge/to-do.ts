@@ -39,6 +39,7 @@ const byFamily = byName<ToDo>({
   law: 'know',
   thrift: 'leave at home',
   brief: 'know',
+  judge: 'know',
 });
 
 /** What is to be done about a finding; what nothing else is said of asks for another piece. */

@@ -184,7 +184,8 @@ function inKit({ name, count }: { readonly name: string; readonly count: number 
 
 /** A device whose cells are not in the kit, or too few of them, and which cells are. */
 export const cellsMissing: Rule<{
-  readonly cell: Sort;
+  /** Null where nobody has said which. */
+  readonly cell: Sort | null;
   readonly count: number;
   readonly here: readonly { readonly cell: Sort; readonly count: number }[];
 }> = {
@@ -208,13 +209,15 @@ export const cellsMissing: Rule<{
     return [...lacking].map(([placement, { sorts, items }]) => ({
       severity: 'stop',
       about: [placement],
-      figures: { cell: sorts![0]!, count: items, here },
+      figures: { cell: sorts?.[0] ?? null, count: items, here },
     }));
   },
   says: ({ cell, count, here }, { name }, [placement]) => {
     const cells = here.map((each) => `${each.count} × ${each.cell}`).join(', ');
     const instead = cells === '' ? 'there are no cells here' : `the cells here are ${cells}`;
-    return `${withVerb(name(placement!), 'takes', 'take')} ${count} × ${sizeOf(cell)}; ${instead}.`;
+    const taken =
+      cell === null ? `${count} ${count === 1 ? 'cell' : 'cells'}` : `${count} × ${sizeOf(cell)}`;
+    return `${withVerb(name(placement!), 'takes', 'take')} ${taken}; ${instead}.`;
   },
 };
 

@@ -11,7 +11,7 @@ import { guard } from './guard';
 import { hygiene } from './hygiene';
 import { light } from './light';
 import { load } from './load';
-import { needIds, type Answer, type Need, type NeedId } from './need';
+import { needIds, notKnown, type Answer, type Need, type NeedId } from './need';
 import type { NeedsKit } from './needs-kit';
 import { ownMusts } from './own-musts';
 import { power } from './power';
@@ -60,9 +60,9 @@ export function* workingNeeds(kit: NeedsKit): Generator<Need, readonly Need[]> {
   return needs;
 }
 
-/** One need of a kit under its brief. */
+/** One need of a kit under its brief; of nobody nothing is known, and nothing met. */
 export function needOf(kit: NeedsKit, need: NeedId): Need {
-  return { need, ...answers[need](kit) };
+  return { need, ...(kit.people.length === 0 ? notKnown('', 'who goes') : answers[need](kit)) };
 }
 
 /** How long a kit lasts, and which need ends it; nulls where nothing of it runs out or is known. */

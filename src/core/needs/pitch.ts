@@ -114,7 +114,12 @@ function sheetOf({ supply: { facts }, amount }: Given): readonly [number, number
 
 /** The pitches that the kit has, those that keep most people dry first. */
 export function pitchesOf(kit: NeedsKit): readonly Pitch[] {
-  const tallest = kit.people.reduce((one, other) => (other.heightCm > one.heightCm ? other : one));
+  const [first, ...others] = kit.people;
+  if (!first) return [];
+  const tallest = others.reduce(
+    (one, other) => (other.heightCm > one.heightCm ? other : one),
+    first,
+  );
   return kit
     .given('roof')
     .map((given) => pitchOf(given, tallest))
