@@ -53,8 +53,8 @@ export const casesOfLying: Readonly<Record<string, RuleCase>> = {
     silent: { holds: 'storage-tin, tinder-tabs @ storage-tin' },
   },
   'stow/limits': {
-    speaks: { holds: 'group-pot, oat-bar', kit: { mostMassG: 500 } },
-    silent: { holds: 'group-pot, oat-bar', kit: { mostMassG: 5000 } },
+    speaks: { holds: 'pot, group-pot, oat-bar', kit: { mostMassG: 800 } },
+    silent: { holds: 'pot, group-pot, oat-bar', kit: { mostMassG: 5000 } },
   },
   'stow/holder-load': {
     speaks: { holds: 'belt-pouch, 3 bottled-water @ belt-pouch' },

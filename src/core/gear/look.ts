@@ -59,3 +59,8 @@ export function isBright(colour: string): boolean {
 
 /** A colour as {@link Look} has it. */
 export const colourPattern = /^#[0-9a-f]{6}$/i;
+
+/** What is put on: a garment, a hat, gloves; not what is lain in or under. */
+export function isClothes({ look }: { readonly look: Look }): boolean {
+  return ['garment', 'hat', 'gloves'].includes(look.silhouette);
+}

@@ -45,7 +45,7 @@ function foundBy(rule: Rule, kit: WorkedOutKit, background: Background): readonl
 }
 
 /** Stands for a rule that failed: what it looks for is not known, which is not the same as not there. */
-const failedRule: Rule<{ readonly rule: string }> = {
+const failedRule: Rule = {
   id: 'judge/failed',
   severities: ['warn'],
   speaksWhen: 'a rule could not be worked out',
@@ -53,8 +53,10 @@ const failedRule: Rule<{ readonly rule: string }> = {
   asks: null,
   because: 'It is a fault of this program. What the rule looks for may be there or not.',
   find: () => [],
-  says: ({ rule }) =>
-    `Not looked at, as a rule failed: ${ruleOf(rule).speaksWhen}. All other rules were.`,
+  says: (figures) => {
+    const { rule } = figures as { readonly rule: string };
+    return `Not looked at, as a rule failed: ${ruleOf(rule).speaksWhen}. All other rules were.`;
+  },
 };
 
 /** A finding as its rule made it. */

@@ -1,9 +1,10 @@
-import { jobIds, jobs, massNowG, type Gear, type JobId, type Silhouette } from '../gear';
+import { jobIds, jobs, massNowG, type Gear, type JobId, type Silhouette, type Sort } from '../gear';
 import { listed, printMass } from '../quantity';
 import { offersFor, type Offer } from '../scheme';
 import { mustsOf } from '../scheme/musts';
-import { idsOf } from './background';
+import { idsOf, type Piece } from './background';
 import type { Rule } from './finding';
+import { neededIn } from './needed';
 import { deadWeightIn } from './thrift';
 
 /** Pieces without which nothing is lost. */
@@ -124,30 +125,43 @@ export const manySpares: Rule<{ readonly job: JobId; readonly many: number }> = 
   mendedBy: 'leave',
   asks: null,
   because: 'One is enough, two are kind.',
-  find: ({ own }, { pieces }) => {
-    const asked = new Set(mustsOf(own.wishes).flatMap(({ anyOf }) => anyOf));
+  find: (kit, { pieces }) => {
+    const asked = new Set(mustsOf(kit.own.wishes).flatMap(({ anyOf }) => anyOf));
+    const neededFor = neededIn(kit);
     return jobIds.flatMap((job) => {
       const { tally, isPerPerson, isUsedUp, critical } = jobs[job];
       if (tally !== 'none' || isPerPerson || isUsedUp || critical || asked.has(job)) return [];
-      const made = pieces.filter(({ gear }) => isOnlyFor(gear, job));
-      const many = made.reduce((sum, { placement: { count } }) => sum + count, 0);
-      return many <= mostOfSmallJob
-        ? []
-        : [
-            {
-              severity: 'note' as const,
-              about: idsOf(made),
-              of: job,
-              figures: { job, many },
-            },
-          ];
+      const bySort = new Map<Sort | null, Piece[]>();
+      for (const piece of pieces) {
+        const sort = onlySortFor(piece.gear, job);
+        if (sort !== undefined) bySort.set(sort, [...(bySort.get(sort) ?? []), piece]);
+      }
+      return [...bySort].flatMap(([sort, all]) => {
+        if (howMany(all) <= mostOfSmallJob) return [];
+        const made = all.filter(({ placement }) => neededFor(placement) === null);
+        return howMany(made) <= mostOfSmallJob
+          ? []
+          : [
+              {
+                severity: 'note' as const,
+                about: idsOf(made),
+                of: sort === null ? job : `${job} ${sort}`,
+                figures: { job, many: howMany(made) },
+              },
+            ];
+      });
     });
   },
   says: ({ job, many }, { name }, about) =>
     `${many} pieces do nothing but ${jobs[job].name}: ${listed(about.map(name))}.`,
 };
 
-function isOnlyFor({ supplies }: Gear, job: JobId): boolean {
-  const counted = supplies.filter(({ fitness }) => fitness !== 'improvised');
-  return counted.length === 1 && counted[0]!.job === job;
+function howMany(pieces: readonly Piece[]): number {
+  return pieces.reduce((sum, { placement: { count } }) => sum + count, 0);
+}
+
+/** Of what sort a piece does a job, where it does nothing else; undefined where it does not, or does more. */
+function onlySortFor({ supplies }: Gear, job: JobId): Sort | null | undefined {
+  const [first, ...others] = supplies.filter(({ fitness }) => fitness !== 'improvised');
+  return first?.job === job && others.length === 0 ? first.sort : undefined;
 }

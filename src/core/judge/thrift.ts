@@ -24,6 +24,7 @@ import {
   type Ways,
 } from '../ways';
 import { mustsOf, type Must } from '../scheme/musts';
+import { neededIn, type NeededFor } from './needed';
 
 /** What a kit would no longer do, or do less of, without a piece. */
 export type Loss =
@@ -41,7 +42,9 @@ export type Loss =
   /** Fewer pieces of what each person needs their own of. */
   | { readonly what: 'pieces'; readonly job: JobId; readonly less: number; readonly left: number }
   /** So much less of what adds up, in the job’s unit. */
-  | { readonly what: 'amount'; readonly job: JobId; readonly less: number; readonly left: number };
+  | { readonly what: 'amount'; readonly job: JobId; readonly less: number; readonly left: number }
+  /** What is more than a job: somebody’s medicine, a complaint, a need or a rule of the brief. */
+  | NeededFor;
 
 /** A placement that could stay at home: what that saves, and what it would cost. */
 export interface Spared {
@@ -57,19 +60,24 @@ export interface Spared {
  * Every piece that could stay at home by itself, those whose going loses nothing first, then by the mass saved.
  * What holds something is left out, as its contents need it, and what is there anyhow, as nothing is saved.
  */
-export function sparedBy({ own, whole, tree, ways, gear }: WorkedOutKit): readonly Spared[] {
+export function sparedBy(kit: WorkedOutKit): readonly Spared[] {
+  const { own, whole, tree, ways, gear } = kit;
   const stand = standOf(ways, own.wishes);
+  const neededFor = neededIn(kit);
   const working = new Set(ways.all.map(({ placement }) => placement));
   return whole.placements
     .filter(({ id, isAssumed }) => !isAssumed && tree.within(id).length === 0)
     .map((placement): Spared => {
       const { priceMinor, ...piece } = gear(placement.id);
       const idle = ways.idle.find((each) => each.placement === placement);
+      const losses = lossesWithout(placement, ways, stand);
+      // Working out every need without a piece takes its time: only where no job says already that it is missed.
+      const needed = losses.length === 0 ? neededFor(placement) : null;
       return {
         placement,
         massG: (massNowG(piece) ?? 0) * placement.count,
         priceMinor: (priceMinor ?? 0) * placement.count,
-        losses: lossesWithout(placement, ways, stand),
+        losses: needed === null ? losses : [needed],
         lacks: working.has(placement) ? [] : (idle?.unmet ?? []),
       };
     })
@@ -137,10 +145,13 @@ function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Lo
 }
 
 /**
- * Pieces that do something here, and without which nothing is lost. What holds something is left out; what would do more if
- * what it relies on were here, which is lacking; and what only makes do, as it is carried for something that is no job here.
+ * Pieces that do something here, and without which nothing is lost: no job, no way, no complaint, need or rule of the brief.
+ * What holds something is left out; what is there anyhow and weighs the kit nothing; what would do more if what it relies on were
+ * here, which is lacking; and what only makes do, as it is carried for something that is no job here.
  */
-export function deadWeightIn({ own, whole, tree, ways }: WorkedOutKit): readonly Placement[] {
+export function deadWeightIn(kit: WorkedOutKit): readonly Placement[] {
+  const { own, whole, tree, ways } = kit;
+  const neededFor = neededIn(kit);
   const stand = standOf(ways, own.wishes);
   const waiting = new Set(
     ways.idle.flatMap(({ placement, supply, unmet }) =>
@@ -154,11 +165,24 @@ export function deadWeightIn({ own, whole, tree, ways }: WorkedOutKit): readonly
   );
   return whole.placements.filter(
     (placement) =>
+      !placement.isAssumed &&
       meant.has(placement.id) &&
       !waiting.has(placement.id) &&
       tree.within(placement.id).length === 0 &&
-      eachLoss(placement, ways, stand).next().done === true,
+      eachLoss(placement, ways, stand).next().done === true &&
+      neededFor(placement) === null,
   );
+}
+
+/** Pieces that a kit can do without where something has to go: no job is left undone, and nobody is worse off. */
+export function* leavableIn(kit: WorkedOutKit, all: readonly Placement[]): Generator<Placement> {
+  const stand = standOf(kit.ways, kit.own.wishes);
+  const neededFor = neededIn(kit);
+  for (const placement of all) {
+    const losses = lossesWithout(placement, kit.ways, stand);
+    if (losses.every(({ what }) => what !== 'job') && neededFor(placement) === null)
+      yield placement;
+  }
 }
 
 /** What counts without these sources. What nothing relies on takes nothing else with it. */
@@ -169,7 +193,17 @@ function roundsWithout(own: readonly number[], { formula, rounds }: Ways, lost: 
   return left;
 }
 
-const lossOrder: readonly Loss['what'][] = ['job', 'way', 'fitness', 'pieces', 'amount'];
+const lossOrder: readonly Loss['what'][] = [
+  'own medicine',
+  'job',
+  'way',
+  'fitness',
+  'pieces',
+  'amount',
+  'complaint',
+  'need',
+  'rule',
+];
 
 function lossesOfJob(job: JobId, ways: Ways, left: Left): readonly Loss[] {
   const before = ways.byJob.get(job) ?? [];

@@ -1,3 +1,4 @@
+import { isClothes } from '../gear';
 import { printNumber, withVerb } from '../quantity';
 import { isKeptDry } from '../ways';
 import { idsOf } from './background';
@@ -36,9 +37,9 @@ export const cottonWorn: Rule<null> = {
   find: (_kit, { told, pieces }) => {
     if (told?.isWet !== true || !told.lowC || told.lowC.value >= coldBelowC) return [];
     const cotton = pieces.filter(
-      ({ gear: { supplies, look } }) =>
-        ['garment', 'hat', 'gloves'].includes(look.silhouette) &&
-        supplies.some(
+      ({ gear }) =>
+        isClothes(gear) &&
+        gear.supplies.some(
           ({ facts }) =>
             (facts?.of === 'warmth' && facts.stuff === 'cotton') ||
             (facts?.of === 'cloth' && facts.isCotton),

@@ -2,7 +2,7 @@ import { gearOfKind, kindsToGet } from '../catalogue';
 import type { Brief } from '../brief/brief';
 import { isAtHand, isSpent, type Gear, type JobId } from '../gear';
 import { newPlacement, placedByGear, type Command, type Loadout } from '../loadout';
-import { needOf, type Need, type NeedId } from '../needs';
+import { lackOf, needOf, type Need, type NeedId } from '../needs';
 import { offersFor } from '../scheme';
 import { needsKitUnder } from './under-brief';
 import type { WorkedOutKit } from './worked-out';
@@ -152,12 +152,6 @@ function isBetter(after: Need, before: Need): boolean {
   if (after.standing === 'met') return before.standing !== 'met';
   if (after.days !== null && before.days !== null) return after.days > before.days + 1e-9;
   return after.supply !== null && before.supply !== null && lackOf(after) < lackOf(before) - 1e-9;
-}
-
-/** How far the supply lies from the demand: below it, but for the temperature slept through, which lies above. */
-function lackOf({ need, demand, supply }: Need): number {
-  const lack = (demand ?? 0) - (supply ?? 0);
-  return need === 'sleep' ? -lack : lack;
 }
 
 function byWorth(one: NeedFix, other: NeedFix): number {

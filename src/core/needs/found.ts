@@ -27,7 +27,8 @@ export function found(kit: NeedsKit): Answer {
   const { brief, print } = kit;
   const country = countryOf(brief);
   if (country === null) return notKnown('signals', 'the kind of country');
-  const jobs = carries[country.view];
+  const isNeverDark = kit.conditions.dark?.longestH === 0;
+  const jobs = carries[country.view].filter((job) => job !== 'signal-night' || !isNeverDark);
   const given = jobs.map((job) => ({ job, by: kit.given(job).filter(isRelied) }));
   const there = given.filter(({ by }) => by.length > 0);
   const knows = brief.noteLeftWith !== '';
@@ -50,6 +51,9 @@ export function found(kit: NeedsKit): Answer {
       .filter((part) => part !== '')
       .join(' '),
     placements: idsOf(there.flatMap(({ by }) => by)),
-    steps: [`${country.name}: ${country.view} view.`],
+    steps: [
+      `${country.name}: ${country.view} view.`,
+      ...(isNeverDark ? ['It never darkens there: no light is seen as a signal.'] : []),
+    ],
   });
 }

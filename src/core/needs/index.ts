@@ -3,3 +3,4 @@ export * from './mass-by-days';
 export * from './need';
 export * from './needs';
 export * from './needs-kit';
+export * from './worse';

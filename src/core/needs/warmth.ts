@@ -1,8 +1,8 @@
-import { clothedClo } from '../gear';
+import { clothedClo, isClothes } from '../gear';
 import { dayClo } from '../models';
 import { climateOr } from './asks';
 import { answered, notKnown, standingOf, type Answer } from './need';
-import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
+import { idsOf, isRelied, work, type NeedsKit } from './needs-kit';
 import { dealtOut, eachDealt } from './sleepers';
 
 /** What a windproof shell adds, in clo (own, after ISO 9920’s light jackets). */
@@ -18,8 +18,8 @@ export function warmth(kit: NeedsKit): Answer {
   const wind = windKmh?.value ?? 0;
   const tempC = (lowC.value + highC.value) / 2;
   const demand = dayClo(tempC, wind, 'camp');
-  const shells = kit.given('shell').filter((given) => isRelied(given) && isWorn(given));
-  const layers = kit.given('insulate').filter((given) => isRelied(given) && isWorn(given));
+  const shells = kit.given('shell').filter((given) => isRelied(given) && isClothes(given.gear));
+  const layers = kit.given('insulate').filter((given) => isRelied(given) && isClothes(given.gear));
   const each = dealtOut(
     [
       ...layers.flatMap((given) => eachDealt(given, given.amount ?? 0)),
@@ -45,9 +45,4 @@ export function warmth(kit: NeedsKit): Answer {
       ...people.map(({ name }, at) => `${name}: ${print.number(each[at]!, 1)} clo.`),
     ],
   });
-}
-
-/** What is put on: garments, hats, gloves; not what is lain in or under. */
-function isWorn({ gear }: Given): boolean {
-  return ['garment', 'hat', 'gloves'].includes(gear.look.silhouette);
 }

@@ -7,6 +7,7 @@ import { demandInWords, jobs, jobsInWords } from '@/core/gear';
 import { pricePartsOf } from '@/core/judge/price-parts';
 import type { Loss, Spared } from '@/core/judge/thrift';
 import { gearOf, isOfModule } from '@/core/loadout';
+import { needNames } from '@/core/needs/need';
 import { touchedOn, type Touched } from '@/core/upkeep';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
@@ -182,6 +183,14 @@ function lossInWords(loss: Loss, units: UnitSystem): string {
       return `${loss.less} fewer to ${jobs[loss.job].name}, ${loss.left} left`;
     case 'amount':
       return `${amountInWords(loss.job, loss.less, units)} less ${jobs[loss.job].name}, ${amountInWords(loss.job, loss.left, units)} left`;
+    case 'own medicine':
+      return 'somebody’s medicine: nothing else stands in for it';
+    case 'complaint':
+      return `${loss.complaint}: ${loss.left === 0 ? 'nothing' : `${loss.left} uses`} left`;
+    case 'need':
+      return `the trip asks for it: ${needNames[loss.need]}`;
+    case 'rule':
+      return 'a rule of the brief asks for it';
   }
 }
 

@@ -24,7 +24,11 @@ function spared(bench: Bench) {
       gear: placement.gear,
       massG,
       losses: losses.map((loss) =>
-        loss.what === 'way' ? `way ${loss.left}/${loss.wanted}` : loss.job,
+        loss.what === 'way'
+          ? `way ${loss.left}/${loss.wanted}`
+          : 'job' in loss
+            ? loss.job
+            : loss.what,
       ),
     }),
   );

@@ -1,9 +1,10 @@
 import { gearOfKind, kindOf, kindsToGet } from '../../catalogue';
-import type { Gear, JobId } from '../../gear';
+import { isClothes, type Gear, type JobId } from '../../gear';
 import { isTooSmall, openPlaces } from '../../kit/open-places';
 import { standsWell } from '../../kit/wished-reach';
 import {
   isOfModule,
+  isOnGround,
   newPlacement,
   samePlace,
   type Command,
@@ -13,6 +14,7 @@ import {
 import type { WorkedOutKit } from '../../kit';
 import { offersFor } from '../../scheme';
 import type { Fix } from '../finding';
+import { isVital } from '../needed';
 
 /** How many pieces of the shelf and of the catalogue are tried. */
 const mostOfShelf = 3;
@@ -150,15 +152,23 @@ export function whereInWords({ gear }: WorkedOutKit, place: Place): string {
   return `into ${name}${cavities.length > 1 && cavity ? `, ${cavity.name}` : ''}`;
 }
 
-/** Leaves a piece at home; what is in it is laid on the mat. */
-export function leaving({ own, gear }: WorkedOutKit, placement: string): readonly Fix[] {
-  if (isOfModule(placement)) return [];
+/**
+ * Leaves a piece at home; what is in it is laid on the mat. Nobody is told to leave what a life can hang on, nor what they have on:
+ * that is swapped.
+ */
+export function leaving(kit: WorkedOutKit, id: string): readonly Fix[] {
+  const placement = kit.tree.byId.get(id)!;
+  if (isOfModule(id) || isVital(kit, placement) || isWornNow(kit, placement)) return [];
   return [
     {
-      says: `Leave ${gear(placement).name} at home`,
-      command: { do: 'take out', loadout: own.id, placement, contents: 'to the mat' },
+      says: `Leave ${kit.gear(id).name} at home`,
+      command: { do: 'take out', loadout: kit.own.id, placement: id, contents: 'to the mat' },
     },
   ];
+}
+
+function isWornNow({ gear }: WorkedOutKit, { id, place }: Placement): boolean {
+  return isOnGround(place) && place.on === 'body' && isClothes(gear(id));
 }
 
 /** Puts other pieces of the shelf in the place of one: those that do the job, the best first. */

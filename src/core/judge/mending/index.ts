@@ -2,9 +2,13 @@ import { notLaidOut, type LaidOut } from '../../fit';
 import { workedOut, type WorkedOutKit } from '../../kit';
 import { apply } from '../../loadout';
 import type { Scheme } from '../../scheme';
-import { backgroundOf } from '../background';
+import { once } from '../../kit/once';
+import { hasFallen, needIds, type Need } from '../../needs';
+import { backgroundOf, type Background } from '../background';
+import { briefRule } from '../brief-rules';
 import { findingBy, ruleOf } from '../findings';
-import type { Finding, Fix } from '../finding';
+import type { Finding, Fix, Rule } from '../finding';
+import { rules } from '../rules';
 import { menders } from './menders';
 
 export interface FixSearch {
@@ -23,8 +27,9 @@ export function isMendable(rule: string): boolean {
 }
 
 /**
- * The changes that mend a finding, each by itself: every one was tried on the bench, and the rule no longer speaks of what it
- * spoke of. Told one after the other, null for one that did not help, so that whoever asks can stop in between.
+ * The changes that mend a finding, each by itself: every one was tried on the bench, the rule no longer speaks of what it
+ * spoke of, and nothing else is the worse for it: no finding that stops the kit is new, no need falls, no rule of the brief
+ * breaks. Told one after the other, null for one that did not help, so that whoever asks can stop in between.
  */
 export function* fixesOf(
   kit: WorkedOutKit,
@@ -34,6 +39,7 @@ export function* fixesOf(
   const rule = ruleOf(finding.rule);
   const background = backgroundOf(kit, scheme);
   const mender = menders.find((each) => each.rule === finding.rule);
+  const worsened = worsenedFrom(kit, background);
   let offered = 0;
   const said = new Set<string>();
   for (const fix of mender?.fixes({ kit, background, finding, newId }) ?? []) {
@@ -46,11 +52,43 @@ export function* fixesOf(
       continue;
     }
     const after = workedOut(done.value, own, kit.day, laidOut, kit.holding);
-    const isMended = rule
-      .find(after, backgroundOf(after, scheme))
-      .every((found) => findingBy(rule, found).of !== finding.of);
+    const backgroundAfter = backgroundOf(after, scheme);
+    const isMended =
+      rule
+        .find(after, backgroundAfter)
+        .every((found) => findingBy(rule, found).of !== finding.of) &&
+      !worsened(after, backgroundAfter);
     yield isMended ? fix : null;
     if (isMended) offered += 1;
     if (offered >= mostFixes) return;
   }
+}
+
+/** What a fix may not bring anew: what stops a kit, and a broken rule of its brief. */
+const neverNew = rules.filter(
+  ({ id, severities }) => severities.includes('stop') || id === briefRule.id,
+);
+
+/** Tells of a kit after a change whether it is worse off than before; what is asked of it before is worked out once. */
+function worsenedFrom(kit: WorkedOutKit, background: Background) {
+  const before = once(
+    () => new Set(neverNew.flatMap((rule) => [...graveBy(rule, kit, background)])),
+  );
+  return (after: WorkedOutKit, its: Background): boolean =>
+    needIds.some((id) => hasNewlyFallen(background.need(id), its.need(id))) ||
+    neverNew.some((rule) => graveBy(rule, after, its).some((each) => !before().has(each)));
+}
+
+/** A heavier load is what is paid for what comes along; its own finding stops where it is too much. */
+function hasNewlyFallen(before: Need | null, after: Need | null): boolean {
+  return before !== null && after !== null && before.need !== 'load' && hasFallen(before, after);
+}
+
+/** What a rule finds that stops the kit or breaks a rule of its brief: which, and of what. */
+function graveBy(rule: Rule, kit: WorkedOutKit, background: Background): readonly string[] {
+  return rule
+    .find(kit, background)
+    .map((found) => findingBy(rule, found))
+    .filter(({ severity, rule: id }) => severity === 'stop' || id === briefRule.id)
+    .map(({ rule: id, of }) => `${id} ${of}`);
 }

@@ -13,7 +13,7 @@ import type { WorkedOutKit } from '../../kit';
 import * as lying from '../lying';
 import * as stow from '../stow';
 import { noDrySet } from '../warm';
-import { deadWeightIn } from '../thrift';
+import { deadWeightIn, leavableIn } from '../thrift';
 import * as thrift from '../thrift-rules';
 import type { Fix } from '../finding';
 import {
@@ -79,14 +79,16 @@ function intoDry({ kit, newId, finding: { about } }: MendAsked<unknown>): readon
   ];
 }
 
-/** Leaves what nothing is lost with, the heaviest first, and then what is heaviest. */
+/** Leaves what nothing is lost with, the heaviest first, and then the heaviest of what can be done without. */
 function thinning({ kit }: MendAsked<unknown>): readonly Fix[] {
   const dead = deadWeightIn(kit);
   const byMass = [...kit.own.placements]
     .filter(({ id }) => kit.tree.within(id).length === 0)
     .sort((one, other) => massOf(kit, other) - massOf(kit, one));
   const first = byMass.filter((placement) => dead.includes(placement));
-  return [...first, ...byMass].slice(0, 12).flatMap(({ id }) => leaving(kit, id));
+  return [...new Set([...first, ...leavableIn(kit, byMass)])]
+    .slice(0, 12)
+    .flatMap(({ id }) => leaving(kit, id));
 }
 
 function massOf({ gear }: WorkedOutKit, { id, count }: Placement): number {

@@ -75,11 +75,20 @@ export const needMenders: readonly Mender[] = [
   mends(sleep.underHang, getting('under-quilt', 'ground-mat')),
   mends(sleep.bitingGround, getting('hammock', 'bug-net')),
   mends(warm.coldDay, (asked) => answering(asked, 'warmth')),
-  mends(warm.cottonWorn, ({ kit, finding: { about } }) => [
+  mends(warm.cottonWorn, ({ kit, newId, finding: { about } }) => [
     ...about.flatMap((id) =>
       swapping(kit, id, ['insulate'], ({ look }) => look.stuff !== 'cotton'),
     ),
     ...about.flatMap((id) => leaving(kit, id)),
+    // What is worn is not left off: something that warms wet stands in for it.
+    ...about.flatMap((id) =>
+      gettingInstead(
+        kit,
+        id,
+        /trousers/.test(kit.gear(id).kind ?? '') ? 'base-bottom' : 'base-top',
+        newId,
+      ),
+    ),
   ]),
   mends(roof.smallRoof, (asked) => answering(asked, 'roof')),
   mends(roof.noRig, (asked) => answering(asked, 'rig')),
@@ -95,7 +104,7 @@ export const needMenders: readonly Mender[] = [
   mends(light.needlessLight, leavingEach),
   mends(light.handsFull, getting('rechargeable-headlamp')),
   mends(cellsMissing, ({ kit, newId, finding: { figures, about } }) => {
-    const cell = cellKinds.get(figures.cell);
+    const cell = figures.cell && cellKinds.get(figures.cell);
     return [
       ...(cell ? [layingOutKind({ kit, newId, count: figures.count }, cell)] : []),
       ...about.flatMap((id) => leaving(kit, id)),

@@ -1,0 +1,88 @@
+import type { Brief } from '../brief';
+import type { Complaint, Gear, Sort } from '../gear';
+import { workedOut, type WorkedOutKit } from '../kit';
+import { needsKitUnder, needsUnder } from '../kit/under-brief';
+import { underOwnBrief } from '../kit/under-own-brief';
+import { without } from '../kit/without';
+import type { Loadout, Placement } from '../loadout';
+import { firstAidOf, isWorseOff, type ComplaintAid, type NeedId } from '../needs';
+import { rulesKept } from './brief-rules';
+
+/** Medicine that is somebody’s, or saves a life: one never stands in for another. */
+const neverSpared: readonly Sort[] = ['own medicine', 'against allergy', 'adrenaline'];
+
+/** Jobs that a kit is not left without: each loss of them is a finding of its own. */
+const vitalJobs: readonly string[] = [
+  'cut',
+  'first-aid',
+  'bleed-control',
+  'roof',
+  'cord',
+  'carry-water',
+  'boil',
+  'treat-water',
+  'flame',
+  'spark',
+];
+
+/** Medicine of somebody’s own, against an allergy, or a pen. */
+export function isOwnMedicine({ supplies }: Gear): boolean {
+  return supplies.some(({ sort }) => sort !== null && neverSpared.includes(sort));
+}
+
+/** What nobody is told to leave: somebody’s medicine, and the only thing that does what a life can hang on. */
+export function isVital({ own, ways, gear }: WorkedOutKit, { id }: Placement): boolean {
+  if (isOwnMedicine(gear(id))) return true;
+  // With a brief the need of light says whether any is asked.
+  return [...vitalJobs, ...(own.brief === null ? ['light'] : [])].some((job) => {
+    const does = ways.all.filter((way) => way.job === job && way.supply.fitness !== 'improvised');
+    return does.length > 0 && does.every(({ placement }) => placement.id === id);
+  });
+}
+
+/** How many rules of a brief such pieces break. */
+export function brokenRules({ bench, own, day }: WorkedOutKit, pieces: Loadout, brief: Brief) {
+  if (brief.rules.length === 0) return 0;
+  const tried = { ...pieces, id: own.id, modules: [], brief };
+  const loadouts = new Map(bench.loadouts).set(own.id, tried);
+  const kept = rulesKept(workedOut({ ...bench, loadouts }, tried, day), brief.rules);
+  return kept.filter((each) => each.kept === false).length;
+}
+
+/** For what a kit would be worse off without a piece, beyond the jobs that the piece does. */
+export type NeededFor =
+  | { readonly what: 'own medicine' }
+  /** A complaint that is answered less often; Infinity by a tool that is not used up. */
+  | { readonly what: 'complaint'; readonly complaint: Complaint; readonly left: number }
+  /** A need of the brief that becomes short, or gives less while it is short. */
+  | { readonly what: 'need'; readonly need: NeedId }
+  /** A rule of the brief that breaks. */
+  | { readonly what: 'rule' };
+
+/** Tells of each piece what a kit would be worse off in without it; what is asked of the whole kit is worked out once. */
+export function neededIn(kit: WorkedOutKit): (placement: Placement) => NeededFor | null {
+  const { whole, own, bench, day } = kit;
+  const { brief } = own;
+  const under = underOwnBrief(kit, 'metric');
+  const aidOf = (pieces: Loadout) => usesByComplaint(firstAidOf(pieces, bench.shelf, { day }));
+  const aid = aidOf(whole);
+  const broken = brief === null ? 0 : brokenRules(kit, whole, brief);
+  return (placement) => {
+    if (isOwnMedicine(kit.gear(placement.id))) return { what: 'own medicine' };
+    const left = without(whole, [placement.id]);
+    const aidLeft = aidOf(left);
+    for (const [complaint, uses] of aid) {
+      const still = aidLeft.get(complaint) ?? 0;
+      if (still < uses) return { what: 'complaint', complaint, left: still };
+    }
+    if (brief === null || under === null) return null;
+    const after = needsUnder(needsKitUnder(left, kit, brief, 'metric')).needs;
+    const worse = after.find((need, at) => isWorseOff(under.needs[at]!, need));
+    if (worse) return { what: 'need', need: worse.need };
+    return brokenRules(kit, left, brief) > broken ? { what: 'rule' } : null;
+  };
+}
+
+function usesByComplaint(aid: readonly ComplaintAid[]): ReadonlyMap<Complaint, number> {
+  return new Map(aid.map(({ complaint, uses }) => [complaint, uses]));
+}
