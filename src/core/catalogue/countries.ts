@@ -1,6 +1,6 @@
 import type { JobId, Threat } from '../gear';
 import type { CountryId } from './country-climates';
-import type { swarms, views, woods } from './country-words';
+import type { swarms, views, waters, woods } from './country-words';
 import { makeDoAnywhere, type MakeDo } from './make-do';
 
 /** What this country asks for beyond any kit, and why: so many ways to a job, so much of it for each person, a tool. */
@@ -21,6 +21,8 @@ export interface Country {
   /** What is most often wrong with its water, where nothing better is known. */
   readonly waterThreats: readonly Threat[];
   readonly waterIsCloudy: boolean;
+  /** Water that one may come to: everywhere, here and there, or none that anybody should count on. */
+  readonly water: (typeof waters)[number];
   /** Waking hours between one water and the next, where nothing better is known. */
   readonly dryHours: number;
   /** Wood that burns: everywhere, here and there, or none. */
@@ -85,6 +87,7 @@ const snowShovel = tool(
 export const countries: Readonly<Record<CountryId, Country>> = {
   'hot-wet-forest': {
     name: 'Hot wet lowland forest',
+    water: 'everywhere',
     view: 'closed',
     insects: 'many',
     groundBites: true,
@@ -107,6 +110,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   desert: {
     name: 'Dry desert',
+    water: 'none',
     view: 'open',
     insects: 'few',
     groundBites: true,
@@ -133,6 +137,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   savanna: {
     name: 'Savanna',
+    water: 'here and there',
     view: 'broken',
     insects: 'some',
     groundBites: true,
@@ -151,6 +156,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   'temperate-woodland': {
     name: 'Temperate woodland',
+    water: 'here and there',
     view: 'closed',
     insects: 'some',
     groundBites: false,
@@ -165,6 +171,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   'boreal-lakes': {
     name: 'Boreal lake land',
+    water: 'everywhere',
     view: 'closed',
     insects: 'many',
     groundBites: false,
@@ -184,6 +191,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   steppe: {
     name: 'Cold steppe',
+    water: 'here and there',
     view: 'open',
     insects: 'few',
     groundBites: false,
@@ -201,6 +209,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   mountain: {
     name: 'High mountain',
+    water: 'everywhere',
     view: 'open',
     insects: 'few',
     groundBites: false,
@@ -219,6 +228,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   coast: {
     name: 'Coast',
+    water: 'here and there',
     view: 'open',
     insects: 'some',
     groundBites: false,
@@ -233,6 +243,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   'rain-coast': {
     name: 'Rain-forest coast',
+    water: 'everywhere',
     view: 'closed',
     insects: 'some',
     groundBites: false,
@@ -247,6 +258,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   arctic: {
     name: 'Arctic',
+    water: 'everywhere',
     view: 'open',
     insects: 'some',
     groundBites: false,
@@ -266,6 +278,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   town: {
     name: 'Town',
+    water: 'none',
     view: 'broken',
     insects: 'few',
     groundBites: false,
@@ -292,6 +305,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
   },
   road: {
     name: 'Road',
+    water: 'none',
     view: 'broken',
     insects: 'few',
     groundBites: false,

@@ -2,3 +2,4 @@
 export const views = ['closed', 'broken', 'open'] as const;
 export const swarms = ['few', 'some', 'many'] as const;
 export const woods = ['plenty', 'some', 'none'] as const;
+export const waters = ['everywhere', 'here and there', 'none'] as const;

@@ -50,7 +50,9 @@ export function needsKitUnder(
   const conditions = conditionsOf(brief, today);
   const day = conditions.period?.lastDay ?? today;
   const loadout = pieces.brief === brief ? pieces : { ...pieces, brief };
-  const ways = day === today && waysToday ? waysToday : waysOf(loadout, shelf, day, holding);
+  // What boils on an open fire hangs on the brief: ways of another one are not these.
+  const isSame = day === today && loadout === pieces;
+  const ways = isSame && waysToday ? waysToday : waysOf(loadout, shelf, day, holding);
   const totals = totalsOf(loadout, shelf);
   return needsKitOf(loadout, shelf, brief, conditions, { ways, totals, day, units });
 }

@@ -1,7 +1,8 @@
 import { waterToCarryL } from '../models';
 import { answered, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, total, work, type NeedsKit } from './needs-kit';
-import { asksOfHeat, filledHere, waterPerDay } from './water';
+import { filledHere } from './filled';
+import { asksOfHeat, drunkPerDayL } from './water';
 
 /** Ice takes a tenth more room than the water it was: a rigid vessel that is full bursts. */
 function frostStep(kit: NeedsKit): readonly string[] {
@@ -19,9 +20,9 @@ function frostStep(kit: NeedsKit): readonly string[] {
       ];
 }
 
-/** Room for what the dry stretch asks, in clean vessels that are free. */
+/** What the dry stretch asks: room in clean vessels that are free, and water that is aboard in what is no vessel to fill. */
 export function carry(kit: NeedsKit): Answer {
-  const perDay = waterPerDay(kit);
+  const perDay = drunkPerDayL(kit);
   const { dryHours } = kit.conditions;
   const { print } = kit;
   if (perDay === null || dryHours === null) {
@@ -33,7 +34,10 @@ export function carry(kit: NeedsKit): Answer {
   }
   const vessels = kit.given('carry-water').filter(isRelied);
   const free = vessels.filter(({ isToBeEmptied }) => !isToBeEmptied);
-  const supply = total(free) / 1000;
+  const rooms = new Set(idsOf(vessels));
+  const sealed = kit.given('water').filter(({ placement }) => !rooms.has(placement.id));
+  const sealedL = total(sealed) / 1000;
+  const supply = total(free) / 1000 + sealedL;
   const each = perDay / kit.people.length;
   const demand = waterToCarryL(each, kit.people.length, dryHours.value);
   const filled = vessels.filter(({ isToBeEmptied }) => isToBeEmptied);
@@ -43,8 +47,8 @@ export function carry(kit: NeedsKit): Answer {
     supply,
     unit: 'L',
     days: null,
-    says: `${print.litres(demand)} to carry over ${print.number(dryHours.value)} dry hours; free vessels hold ${print.litres(supply)}${filled.length > 0 ? `, and ${print.litres(total(filled) / 1000)} more once they are emptied` : ''}.`,
-    placements: idsOf(free),
+    says: `${print.litres(demand)} to carry over ${print.number(dryHours.value)} dry hours; free vessels hold ${print.litres(supply - sealedL)}${sealedL > 0 ? `, and ${print.litres(sealedL)} are aboard in bottles` : ''}${filled.length > 0 ? `, and ${print.litres(total(filled) / 1000)} more once they are emptied` : ''}.`,
+    placements: idsOf([...free, ...sealed]),
     worked: [
       work('water-to-carry', {
         litresPerDay: each,

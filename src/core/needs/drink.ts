@@ -1,28 +1,51 @@
+import { countryOf } from '../brief';
+import { carry } from './carry';
+import { filledHere } from './filled';
 import { answered, daysOf, notKnown, standingOf, type Answer } from './need';
-import { idsOf, total, work, type NeedsKit } from './needs-kit';
-import {
-  asksOfHeat,
-  filledHere,
-  filledMl,
-  litresTreated,
-  mealWaterPerDayL,
-  treatments,
-  waterPerDay,
-} from './water';
+import { idsOf, isRelied, total, work, type NeedsKit } from './needs-kit';
+import { safeWaterOf } from './safe-water';
+import { asksOfHeat, mealWaterPerDayL, treatments, waterPerDay } from './water';
 
-/** Enough to drink: what is aboard as water, and what can be made safe where there is any. */
+/** Waking hours of a day, and what somebody drinks on the spot where there is water, in L (own). */
+const wakingH = 16;
+const onTheSpotL = 0.75;
+
+/**
+ * What can be taken from the land on the whole trip, in L: at each water the vessels are filled, and everybody drinks. Within a day’s
+ * reach the camp lies by water too. None where the country has none to count on, unless somebody said how far apart waters lie.
+ */
+function fromTheLandL(kit: NeedsKit): number {
+  const { conditions, brief, people } = kit;
+  const days = kit.days ?? 1;
+  const { dryHours } = conditions;
+  const isTold = dryHours !== null && dryHours.by !== 'country';
+  if (!isTold && countryOf(brief)?.water === 'none') return 0;
+  if (dryHours === null || dryHours.value === 0) return Infinity;
+  const atWaters = Math.floor((wakingH * days) / dryHours.value);
+  const fills = dryHours.value <= wakingH ? atWaters + days : atWaters;
+  const vessels = kit
+    .given('carry-water')
+    .filter((given) => isRelied(given) && !given.isToBeEmptied);
+  return fills * (total(vessels) / 1000 + onTheSpotL * people.length);
+}
+
+/** Enough to drink: what is aboard, and what is found, made safe and carried from one water to the next. */
 export function drink(kit: NeedsKit): Answer {
   const perDay = waterPerDay(kit);
   const { conditions, print } = kit;
   if (perDay === null || kit.days === null) return notKnown('L', ...asksOfHeat(kit));
+  const safe = safeWaterOf(kit);
+  if (safe === null) return notKnown('L', 'what is in the water, or the kind of country');
   const aboard = kit.given('water');
   const filled = filledHere(kit);
-  const litres = (total(aboard) + filledMl(filled)) / 1000;
   const ways = treatments(kit);
-  const treated = litresTreated(ways);
-  const isDry = (conditions.dryHours?.value ?? 0) >= 24 * kit.days;
-  const supply = isDry ? litres : litres + treated;
-  const demand = perDay * kit.days;
+  const { aboardL, safeL, askedL: demand } = safe;
+  const landL = fromTheLandL(kit);
+  const supply = aboardL + Math.min(landL, safeL);
+  const carried = carry(kit).standing;
+  const enough = standingOf(supply, demand);
+  // Who cannot carry it to the next water does not have it there.
+  const isCarried = landL === 0 || carried === 'met' || aboardL >= demand;
   const worked = kit.people.map(({ sex }) =>
     work('water-per-day', {
       wbgtC: conditions.wbgtC!.value,
@@ -31,16 +54,23 @@ export function drink(kit: NeedsKit): Answer {
       sex,
     }),
   );
+  const asks = `${print.litres(perDay)} a day, ${print.litres(demand)} for the trip`;
+  const found =
+    landL === 0
+      ? 'no water to count on there'
+      : safeL === 0
+        ? 'what is found there is made safe by nothing here'
+        : `the rest is found there and made safe${landL < safeL ? `, up to ${print.litres(landL)} with these vessels` : safeL === Infinity ? '' : ` up to ${print.litres(safeL)}`}`;
   return answered({
-    standing: standingOf(supply, demand),
+    standing: enough === 'met' && !isCarried ? 'short' : enough,
     demand,
     supply,
     unit: 'L',
-    days: daysOf(supply, perDay),
+    days: daysOf(landL + aboardL >= demand ? aboardL + safeL : supply, perDay),
     says:
       supply === 0
-        ? `${print.litres(perDay)} a day are asked, and no water is aboard and none can be made safe.`
-        : `${print.litres(perDay)} a day, ${print.litres(demand)} for the trip; ${litres > 0 ? `${print.litres(litres)} aboard, ` : ''}${isDry ? 'and no water on the way' : `the rest from the land, made safe${treated === Infinity ? '' : ` up to ${print.litres(treated)}`}`}.`,
+        ? `${asks}; none is aboard, and ${found}.`
+        : `${asks}; ${aboardL > 0 ? `${print.litres(aboardL)} aboard last ${print.days(daysOf(aboardL, perDay))}, and ` : ''}${found}.${enough === 'met' && !isCarried ? ' The vessels are too small to get from one water to the next.' : ''}`,
     placements: [
       ...new Set([...idsOf([...aboard, ...ways]), ...filled.map(({ placement }) => placement)]),
     ],
@@ -48,6 +78,11 @@ export function drink(kit: NeedsKit): Answer {
     steps: [
       `Heat of a hot day in the shade: WBGT ${print.celsius(conditions.wbgtC!.value)}.`,
       `Meals ask ${print.litres(mealWaterPerDayL(kit))} of hot water a day.`,
+      ...(landL === 0 || landL === Infinity
+        ? []
+        : [
+            `At each water the vessels are filled and everybody drinks ${print.litres(onTheSpotL)}: ${print.litres(landL)} on the way.`,
+          ]),
       ...(kit.people.length > 1
         ? kit.people.map(
             ({ name }, at) => `${name}: ${print.litres(worked[at]!.value as number)} a day.`,

@@ -6,7 +6,7 @@ import { listed } from '../quantity';
 import type { NeedsKit } from './needs-kit';
 import { pitchesOf } from './pitch';
 import { pitched } from './rig';
-import { shortestWaitMin } from './water';
+import { shortestWaitMin } from './wait';
 
 /** When a day begins and how long its halts are, in h; minutes that each piece of camp takes (own). */
 const startsAtH = 8;

@@ -3,7 +3,8 @@ import { shareLeft } from '../gear';
 import { food } from './food';
 import { fuel } from './fuel';
 import { total, type Given, type NeedsKit } from './needs-kit';
-import { filledHere, filledMl, waterPerDay } from './water';
+import { filledHere, filledMl } from './filled';
+import { waterPerDay } from './water';
 
 /** What a kit weighs on the way, in g. */
 export interface MassByDays {

@@ -1,64 +1,56 @@
 import type { Threat } from '../gear';
-import type { Method } from '../models';
-import { answered, daysOf, notKnown, type Answer } from './need';
 import { listed } from '../quantity';
-import { idsOf, total, work, type Given, type NeedsKit } from './needs-kit';
-import { asksOfHeat, litresTreated, removes, treatments, waterPerDay, waterTempC } from './water';
+import { answered, daysOf, notKnown, type Answer } from './need';
+import { idsOf, work, type Given, type NeedsKit } from './needs-kit';
+import { isBoiling, safeWaterOf, threatsThere } from './safe-water';
+import { methodBy } from './wait';
+import { asksOfHeat, removes, treatments, waterPerDay, waterTempC } from './water';
 
 /** What of this place’s dangers no treatment here takes out, and the placements that treat. Nothing where it is not known. */
 export function openThreats(kit: NeedsKit): {
   readonly open: readonly Threat[];
   readonly by: readonly string[];
 } {
-  const { waterThreats, waterIsCloudy } = kit.conditions;
+  const threats = threatsThere(kit);
+  if (threats === null) return { open: [], by: [] };
   const ways = treatments(kit);
-  if (waterThreats === null) return { open: [], by: [] };
-  const cloudy = waterIsCloudy?.value === true;
-  const strains =
-    kit.given('strain').length > 0 || ways.some((way) => removes(way).includes('sediment'));
   const closed = new Set(ways.flatMap(removes));
-  const asked: readonly Threat[] = cloudy
-    ? [...waterThreats.value, 'sediment']
-    : waterThreats.value;
-  const open = [...new Set(asked)].filter(
-    (threat) => !closed.has(threat) && !(threat === 'sediment' && (strains || !cloudy)),
-  );
+  const open = safeWaterOf(kit)?.open ?? threats.filter((threat) => !closed.has(threat));
   return { open, by: idsOf(ways) };
 }
 
-/** Litres made safe, and what of this place’s dangers is left open. */
+/** Litres made safe of all that is wrong with the water there, and what is left open. */
 export function treat(kit: NeedsKit): Answer {
   const perDay = waterPerDay(kit);
-  const { waterThreats, waterIsCloudy } = kit.conditions;
   const { print } = kit;
   if (perDay === null || kit.days === null) return notKnown('L', ...asksOfHeat(kit));
-  if (waterThreats === null) return notKnown('L', 'what is in the water, or the kind of country');
+  const safe = safeWaterOf(kit);
+  if (safe === null) return notKnown('L', 'what is in the water, or the kind of country');
+  const { safeL, open, toTreatL: demand } = safe;
   const ways = treatments(kit);
-  const supply = litresTreated(ways);
-  const demand = Math.max(0, perDay * kit.days - total(kit.given('water')) / 1000);
-  const cloudy = waterIsCloudy?.value === true;
-  const strains =
-    kit.given('strain').length > 0 || ways.some((way) => removes(way).includes('sediment'));
-  const { open } = openThreats(kit);
+  const isCloudy = (threatsThere(kit) ?? []).includes('sediment');
   const dosed = ways.filter(
     ({ gear, amount, supply: each }) =>
       amount !== null && gear.contents !== null && each.demands.length > 0,
   );
   const hasVessel = kit.given('carry-water').some(({ amount }) => amount !== null);
   const unmeasured = dosed.length > 0 && ways.length === dosed.length && !hasVessel;
-  const isMet = supply >= demand && open.length === 0 && !unmeasured;
+  const isMet = safeL >= demand - 1e-9 && open.length === 0 && !unmeasured;
   const tempC = waterTempC(kit);
-  const worked = ways.flatMap((way) => waitOf(way, tempC, cloudy && !strains, kit) ?? []);
+  const worked = ways.flatMap((way) => waitOf(way, tempC, isCloudy, kit) ?? []);
+  const standing =
+    demand === 0 ? 'met' : safeL === 0 || ways.length === 0 ? 'none' : isMet ? 'met' : 'short';
   return answered({
-    standing: ways.length === 0 ? (demand > 0 ? 'none' : 'met') : isMet ? 'met' : 'short',
+    standing,
     demand,
-    supply,
+    supply: safeL,
     unit: 'L',
-    days: daysOf(supply, perDay),
+    days: daysOf(safeL, perDay),
     says: [
       ways.length === 0
         ? `${print.litres(demand)} are to be made safe, and nothing here does that.`
-        : `${listed([...new Set(ways.map(({ gear }) => gear.name))].slice(0, 3))}: ${supply === Infinity ? 'as much as there is fire for' : print.litres(supply)}, of ${print.litres(demand)} asked.`,
+        : `${listed([...new Set(ways.map(({ gear }) => gear.name))].slice(0, 3))}: ${safeL === Infinity ? 'as much as there is fire for' : `${print.litres(safeL)} safe of all that is in the water`}, of ${print.litres(demand)} asked.`,
+      safe.isMelted ? 'All of it is ice, and is melted first.' : '',
       open.length > 0
         ? `Left open: ${listed(open)}.`
         : 'Clear is not safe: nothing here takes out fuel, salt or poisons.',
@@ -69,36 +61,21 @@ export function treat(kit: NeedsKit): Answer {
     placements: idsOf(ways),
     worked,
     steps: [
-      ...ways
-        .filter(({ amount }) => amount !== null)
-        .map(
-          ({ gear, amount, count }) =>
-            `${gear.name}: ${print.litres(amount! * count)}, ${print.number(daysOf(amount! * count, perDay))} days.`,
-        ),
+      ...ways.map((way) =>
+        isBoiling(way)
+          ? `${way.gear.name}: boils, against ${listed(removes(way))}.`
+          : `${way.gear.name}: ${way.amount === null ? 'without end' : print.litres(way.amount * way.count)}, against ${listed(removes(way))}.`,
+      ),
+      'Safe is what is safe of every threat there: the least of them counts.',
       ...(tempC === null ? [] : [`The water is taken at ${print.celsius(tempC)}.`]),
     ],
   });
 }
 
 /** How long one waits, by its minutes: the methods that take any. */
-function waitOf(
-  { supply: { facts } }: Given,
-  tempC: number | null,
-  isCloudy: boolean,
-  { brief }: NeedsKit,
-) {
-  if (facts?.of !== 'treatment' || tempC === null) return null;
-  const method: Method | null =
-    facts.minutes === 1
-      ? 'boil'
-      : facts.minutes === 30
-        ? 'chlorine tablet'
-        : facts.minutes === 240
-          ? 'chlorine dioxide'
-          : facts.minutes === null
-            ? 'UV'
-            : null;
-  if (method === null) return null;
+function waitOf(way: Given, tempC: number | null, isCloudy: boolean, { brief }: NeedsKit) {
+  const method = methodBy(way);
+  if (method === null || tempC === null) return null;
   return work('contact-time', {
     method,
     waterC: tempC,

@@ -1,19 +1,8 @@
 import { boilsPerPortion } from '../catalogue/meals';
 import type { Threat } from '../gear';
-import { filledAtStart, type FilledAtStart } from '../loadout';
-import { contactTimeMin, waterPerDayL } from '../models';
+import { waterPerDayL } from '../models';
 import { climateOr } from './asks';
-import { isRelied, total, type Given, type NeedsKit } from './needs-kit';
-
-/** Vessels that are full when they set out, of those that hold clean water. */
-export function filledHere(kit: NeedsKit): readonly FilledAtStart[] {
-  const holds = new Set(kit.given('carry-water').map(({ placement }) => placement.id));
-  return filledAtStart(kit.loadout).filter(({ placement }) => holds.has(placement));
-}
-
-export function filledMl(filled: readonly FilledAtStart[]): number {
-  return filled.reduce((sum, { ml }) => sum + ml, 0);
-}
+import { isRelied, type Given, type NeedsKit } from './needs-kit';
 
 /** What everybody drinks in a day, in L; null while the heat is not known. */
 export function drunkPerDayL({ people, conditions, brief }: NeedsKit): number | null {
@@ -26,13 +15,28 @@ export function drunkPerDayL({ people, conditions, brief }: NeedsKit): number | 
   );
 }
 
-/** Hot water that the meals ask in a day, in L: portions that are there, over the days. */
+/** Hot meals that somebody eats in a day at most, and of one kind (own). */
+const mostMealsADay = 2;
+const mostOfKindADay = 1;
+
+/**
+ * Hot water that the meals ask in a day, in L: portions that are there, as far as they are eaten. Tea is drink, and is in what is
+ * drunk already.
+ */
 export function mealWaterPerDayL(kit: NeedsKit): number {
-  const portions = kit.given('food').map(({ gear, count }) => {
+  const personDays = kit.people.length * Math.max(1, kit.days ?? 1);
+  const portions = new Map<string, { mL: number; many: number }>();
+  for (const { gear, count } of kit.given('food')) {
     const boils = gear.kind === null ? undefined : boilsPerPortion.get(gear.kind);
-    return boils ? (boils.mL * boils.portions * count) / 1000 : 0;
-  });
-  return portions.reduce((sum, litres) => sum + litres, 0) / Math.max(1, kit.days ?? 1);
+    if (!boils) continue;
+    const many = (portions.get(gear.kind!)?.many ?? 0) + boils.portions * count;
+    portions.set(gear.kind!, { mL: boils.mL, many: Math.min(many, mostOfKindADay * personDays) });
+  }
+  const all = [...portions.values()];
+  const eaten = all.reduce((sum, { many }) => sum + many, 0);
+  const share = Math.min(1, (mostMealsADay * personDays) / Math.max(eaten, 1e-9));
+  const litres = all.reduce((sum, { mL, many }) => sum + (mL * many) / 1000, 0);
+  return (litres * share) / Math.max(1, kit.days ?? 1);
 }
 
 /** What is used in a day: drunk, and in the meals. */
@@ -52,34 +56,22 @@ export function asksOfHeat({ brief, conditions, days }: NeedsKit): readonly stri
   return days === null ? ['when'] : [];
 }
 
-/** Treatment that counts here: those that nobody would stake a day on are left out. */
+/**
+ * Treatment that counts here: what nobody would stake a day on is left out, and what freezes where it does not thaw by day.
+ */
 export function treatments(kit: NeedsKit): readonly Given[] {
-  return kit.given('treat-water').filter((given) => isRelied(given) && removes(given).length > 0);
+  const { highC } = kit.conditions;
+  const isIce = highC !== null && highC.value < 0;
+  return kit
+    .given('treat-water')
+    .filter(
+      (given) =>
+        isRelied(given) &&
+        removes(given).length > 0 &&
+        !(isIce && given.gear.failsIn.includes('frost')),
+    );
 }
 
 export function removes({ supply: { facts } }: Given): readonly Threat[] {
   return facts?.of === 'treatment' ? facts.removes : [];
-}
-
-/** Boiling makes safe as much as there is fire for; the fuel is asked for by itself. */
-export function litresTreated(ways: readonly Given[]): number {
-  return ways.some(({ amount }) => amount === null) ? Infinity : total(ways);
-}
-
-/** The shortest wait for safe water in this cold, in min; 0 for what filters, null where nothing treats. */
-export function shortestWaitMin(kit: NeedsKit): number | null {
-  const tempC = waterTempC(kit) ?? 10;
-  const waits = treatments(kit).map((given) => {
-    const { facts } = given.supply;
-    if (facts?.of !== 'treatment' || facts.minutes === 0) return 0;
-    return (
-      contactTimeMin({
-        method: facts.minutes === 1 ? 'boil' : 'chlorine tablet',
-        waterC: tempC,
-        cloudy: 'no',
-        altitudeM: kit.brief.altitudeM ?? 0,
-      }).value ?? 5
-    );
-  });
-  return waits.length === 0 ? null : Math.min(...waits);
 }

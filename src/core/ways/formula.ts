@@ -21,6 +21,7 @@ import {
   type Shelf,
 } from '../loadout';
 import { doneBySight, isKeptDry, isTakenBy } from './conditions';
+import { demandsThere, mayHaveOpenFire } from './hearth';
 import { absenceOf, goodAmong, sharesIn, type Absence } from '../upkeep';
 
 /** One supply of one placement: it counts while an item of the placement is alive and all it needs is met. */
@@ -109,6 +110,7 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
     return gates.push({ sources, items }) - 1;
   };
   const tree = treeOf(loadout);
+  const hasOpenFire = mayHaveOpenFire(loadout.brief);
   const gatesOfJob = (job: JobId, { sorts, items }: JobsDemand): readonly number[] => {
     const sortAt = (at: number) => supplies[at]!.supply.sort;
     const serving = (byJob.get(job) ?? []).filter((at) => serves(sortAt(at), sorts));
@@ -139,7 +141,10 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
     const exposed = { gear, supply, isKeptDry: isDry(placement) };
     return {
       ...each,
-      needs: supply.demands.map((demand) => ({ demand, gates: gatesFor(demand, placement) })),
+      needs: demandsThere(supply, hasOpenFire).map((demand) => ({
+        demand,
+        gates: gatesFor(demand, placement),
+      })),
       takenBy: conditionIds.filter((condition) => isTakenBy(condition, exposed)),
     };
   });
