@@ -1,6 +1,12 @@
 import type { Gear, Supply } from '../gear';
 import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
-import { filledAtStart, isOnGround, type FilledAtStart, type Placement } from '../loadout';
+import {
+  filledAtStart,
+  isOnBody,
+  isOnGround,
+  type FilledAtStart,
+  type Placement,
+} from '../loadout';
 import { agree, listed, withVerb } from '../quantity';
 import type { WorkedOutKit } from '../kit';
 import { idsOf, type Background, type Piece } from './background';
@@ -15,13 +21,15 @@ export const frostFilter: Rule<{ readonly lowC: number }> = {
   mendedBy: 'move to the body',
   asks: 'the low',
   because: 'Ice tears its fibres, and nobody sees it.',
-  find: (_kit, { told, doing }) => {
+  find: ({ tree, bench }, { told, doing }) => {
     if (!told?.lowC || told.lowC.value >= 0) return [];
     const lowC = told.lowC.value;
     return doing('treat-water')
       .filter(
         ({ gear, supply, placement }) =>
-          isStrainer(gear, supply) && gear.spoiledBy.includes('frost') && !isOnBody(placement),
+          isStrainer(gear, supply) &&
+          gear.spoiledBy.includes('frost') &&
+          !isOnBody(tree, bench.shelf, placement),
       )
       .map(({ placement }) => ({
         severity: 'warn',
@@ -37,10 +45,6 @@ export const frostFilter: Rule<{ readonly lowC: number }> = {
 function isStrainer({ supplies, contents }: Gear, { facts }: Supply): boolean {
   if (facts?.of === 'treatment') return facts.removes.includes('sediment');
   return contents === null && !supplies.some(({ job }) => job === 'carry-water');
-}
-
-function isOnBody({ place }: Placement): boolean {
-  return isOnGround(place) && place.on === 'body';
 }
 
 /** Water over nine tenths of a rigid vessel bursts it as ice. */

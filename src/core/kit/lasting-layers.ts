@@ -1,5 +1,5 @@
 import { personName, type Brief } from '../brief';
-import { branchOf, type Loadout, type Placement } from '../loadout';
+import { branchOf, staysOn, type Loadout, type Placement } from '../loadout';
 import type { Lasting, Need } from '../needs';
 import type { UnitSystem } from '../quantity';
 import { needsKitUnder, needsUnder } from './under-brief';
@@ -64,7 +64,7 @@ function inLayer(kit: WorkedOutKit, layer: Layer): Loadout {
   if (layer === 'all of it') return whole;
   const isIn = (root: Placement) =>
     layer === 'on the body'
-      ? isOn(root, 'body') && isWorn(kit, root)
+      ? isOn(root, 'body') && staysOn(kit.gear(root.id))
       : isOn(root, 'body') || isOn(root, 'mat');
   const kept = new Set(
     whole.placements.filter(isIn).flatMap((root) => branchOf(tree, root.id).map(({ id }) => id)),
@@ -74,9 +74,4 @@ function inLayer(kit: WorkedOutKit, layer: Layer): Loadout {
 
 function isOn({ place }: Placement, ground: 'body' | 'mat'): boolean {
   return 'on' in place && place.on === ground;
-}
-
-/** What is worn itself, or a holder that is: each of its rooms is reached on the body. A pack is not: it is put down. */
-function isWorn({ gear }: WorkedOutKit, { id }: Placement): boolean {
-  return gear(id).cavities.every(({ reach }) => reach === 'on body');
 }

@@ -10,6 +10,7 @@ export * from './copy-of';
 export * from './modules';
 export * from './using';
 export * from './tree';
+export * from './on-body';
 export * from './totals';
 export * from './extent';
 export * from './for-others';
