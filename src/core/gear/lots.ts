@@ -100,22 +100,23 @@ export function sharedOut(
  * @param shares of the gear’s lots, as {@link lotsOf} gives them.
  * @param change what becomes of each that is in a share; null: it is gone.
  */
-export function withShares(
+export function withShares<Share extends LotShare>(
   gear: Gear,
-  shares: readonly LotShare[],
-  change: (lot: Lot) => Partial<Omit<Lot, 'id' | 'count'>> | null,
+  shares: readonly Share[],
+  change: (lot: Lot, share: Share) => Partial<Omit<Lot, 'id' | 'count'>> | null,
 ): Gear {
-  const takenOf = new Map<string, number>();
-  for (const { lot, count } of shares)
-    takenOf.set(lot.id, Math.min(lot.count, (takenOf.get(lot.id) ?? 0) + count));
-  const lots = lotsOf(gear);
   const kept: Lot[] = [];
   const changed: Lot[] = [];
-  for (const lot of lots) {
-    const taken = takenOf.get(lot.id) ?? 0;
-    if (taken < lot.count) kept.push({ ...lot, count: lot.count - taken });
-    const to = taken > 0 ? change(lot) : null;
-    if (to !== null) changed.push({ ...lot, ...to, count: taken });
+  for (const lot of lotsOf(gear)) {
+    let left = lot.count;
+    for (const share of shares) {
+      if (share.lot.id !== lot.id) continue;
+      const taken = Math.min(left, share.count);
+      const to = taken > 0 ? change(lot, share) : null;
+      left -= taken;
+      if (to !== null) changed.push({ ...lot, ...to, count: taken });
+    }
+    if (left > 0) kept.push({ ...lot, count: left });
   }
   const joined = joinedLots([...kept, ...changed]);
   const count = joined.reduce((sum, lot) => sum + lot.count, 0);
@@ -232,6 +233,33 @@ export function lotsCounting(lots: readonly Lot[], count: number): readonly Lot[
 /** A gear of which there are so many, with lots that make that up. */
 export function withCount(gear: Gear, count: number): Gear {
   return { ...gear, count, lots: lotsCounting(gear.lots, count) };
+}
+
+/**
+ * So many of a gear that are used next, with the lots that they are of: those that are used first.
+ *
+ * @param gone as many are used up before them.
+ * @param change what becomes of the lots of those; nothing where left out.
+ */
+export function usedNext(
+  gear: Gear,
+  many: number,
+  gone = 0,
+  change: (lot: Lot) => Partial<Lot> = () => ({}),
+): Gear {
+  const left = lotsCounting(lotsOf(gear), gear.count - gone);
+  let over = many;
+  const taken = inOrderOfUse(left).flatMap((lot) => {
+    const count = Math.min(over, lot.count);
+    over -= count;
+    return count === 0 ? [] : [{ lot, count }];
+  });
+  const next = { ...gear, count: many, lots: taken.map(({ lot, count }) => ({ ...lot, count })) };
+  return withShares(
+    next,
+    next.lots.map((lot) => ({ lot, count: lot.count })),
+    change,
+  );
 }
 
 function withMore(lots: readonly Lot[], more: number): readonly Lot[] {

@@ -121,6 +121,8 @@ export interface UseCommand {
   readonly amount: number;
   readonly openedId: string;
   readonly from: PartedFrom | null;
+  /** The day of it, YYYY-MM-DD: what is opened was opened then. Nothing is written where it is left out. */
+  readonly on?: string;
 }
 
 /** One hank of a line is cut into lengths and a rest. */

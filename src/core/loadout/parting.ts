@@ -12,7 +12,7 @@ export function part(bench: Bench, command: UseCommand | CutCommand): Outcome<Be
   if (!gear) return refused(says.noGear(command.gear));
   const parted =
     command.do === 'use'
-      ? spend(gear, command.amount, command.openedId)
+      ? spend(gear, command.amount, command.openedId, command.on)
       : cut(gear, command.lengthsM, command.ids);
   if (!parted.ok) return parted;
   const { line, others } = parted.value;

@@ -9,8 +9,10 @@ import {
   massWithoutContentsG,
   shortenedTo,
   unsoundGear,
+  usedNext,
   withCount,
   type Gear,
+  type Lot,
 } from '../gear';
 
 /** What a stack of one line becomes: the line itself, and those that came of it. */
@@ -28,9 +30,17 @@ const leastReelG = 1e-3;
 /**
  * Uses up `amount` of a line, in the unit of its contents. Whole pieces go first; one that is only opened gets
  * a line of its own, `openedId`, as every line’s pieces are alike. What is used and what is left add up to what
- * there was. A line that is all used up stays, with the count 0.
+ * there was. A line that is all used up stays, with the count 0. Of several lots the one that runs out first goes first, and what
+ * is opened keeps its date.
+ *
+ * @param on the day, YYYY-MM-DD, on which what is opened was opened; null where nobody says.
  */
-export function spend(gear: Gear, amount: number, openedId: string): Outcome<Parted> {
+export function spend(
+  gear: Gear,
+  amount: number,
+  openedId: string,
+  on: string | null = null,
+): Outcome<Parted> {
   const { contents } = gear;
   if (contents === null) return refused(actsSays.notUsedUp(gear.name));
   if (!Number.isFinite(amount) || amount <= 0) return refused(actsSays.useOfNothing());
@@ -44,7 +54,9 @@ export function spend(gear: Gear, amount: number, openedId: string): Outcome<Par
   if (rest < leastAmount || rest <= hair * contents.full) {
     return done({ line: withCount(gear, whole), others: [] });
   }
-  const opened: Gear = { ...withCount(gear, 1), contents: { ...contents, left: rest } };
+  const opensOn = ({ openedOn }: Lot) => (openedOn === null && on !== null ? { openedOn: on } : {});
+  const next = usedNext(gear, 1, gear.count - whole - 1, opensOn);
+  const opened: Gear = { ...next, contents: { ...contents, left: rest } };
   return whole === 0
     ? done({ line: opened, others: [] })
     : done({
@@ -77,7 +89,8 @@ export function cut(
     return refused(actsSays.notSoLong(gear.name, plain(contents.left), plain(wanted)));
   }
   const isAllCut = rest < leastLengthM;
-  const line = isAllCut ? emptyReel(gear) : shortenedTo(gear, rest);
+  const oldest = usedNext(gear, 1);
+  const line = isAllCut ? emptyReel(oldest) : shortenedTo(oldest, rest);
   const others = gear.count === 1 || line === null ? [] : [line];
   const fresh = ids.slice(0, lengthsM.length + others.length);
   const isNamed = fresh.length === lengthsM.length + others.length;
@@ -85,7 +98,7 @@ export function cut(
     return refused(actsSays.hankWithoutId());
   }
   const lengths = isAllCut ? [...lengthsM.slice(0, -1), lengthsM.at(-1)! + rest] : lengthsM;
-  const cuts = lengths.map((length, at) => hank(gear, length, fresh[at]!));
+  const cuts = lengths.map((length, at) => hank(oldest, length, fresh[at]!));
   const rests = others.map((other) => restOf(other, isAllCut ? null : rest, fresh.at(-1)!));
   const kept = gear.count === 1 && line !== null ? line : withCount(gear, gear.count - 1);
   const problem = [kept, ...cuts, ...rests].map(unsoundGear).find((found) => found !== null);
@@ -100,13 +113,13 @@ function emptyReel(gear: Gear): Gear | null {
 }
 
 function hank(gear: Gear, lengthM: number, id: string): Gear {
-  return { ...withCount(cutOff(gear, lengthM), 1), id, name: hankName(gear.name, lengthM) };
+  return { ...cutOff(gear, lengthM), id, name: hankName(gear.name, lengthM) };
 }
 
 /** The rest of a hank, named by its length, or what it was wound on. */
 function restOf(rest: Gear, lengthM: number | null, id: string): Gear {
   const name = lengthM === null ? emptyName(rest.name) : hankName(rest.name, lengthM);
-  return { ...withCount(rest, 1), id, name };
+  return { ...rest, id, name };
 }
 
 /** `Cord 15 m` cut to 2 m is `Cord 2 m`; what names no length gets it behind. */

@@ -1,4 +1,4 @@
-import { withShares, type Gear } from '../gear';
+import { withShares, type Gear, type Lot } from '../gear';
 import type { Bench, Command } from '../loadout';
 import { done, refused, says, type Outcome } from '../quantity';
 import { upkeepSays } from '../refusals/upkeep';
@@ -24,7 +24,7 @@ export function careTaken(
   for (const [id, dues] of byGear) {
     const gear = bench.shelf.get(id);
     if (!gear) return refused(says.noGear(id));
-    const { lots, count, goodUntil } = dues.reduce(afterCare, gear);
+    const { lots, count, goodUntil } = afterCare(gear, dues);
     commands.push({ do: 'change gear', id, change: { lots, count, goodUntil } });
   }
   const [first] = taken;
@@ -34,15 +34,34 @@ export function careTaken(
     ? refused(upkeepSays.nothingDone())
     : done({ do: 'together', label, commands });
 
-  function afterCare(gear: Gear, { lot, count, act, kit }: Due | NeverDone): Gear {
+  /** All acts on the same lot at the same place together: once a part of it has changed, it is a lot of its own. */
+  function afterCare(gear: Gear, dues: readonly (Due | NeverDone)[]): Gear {
+    const byShare = new Map<string, (Due | NeverDone)[]>();
+    for (const each of dues) {
+      const key = `${each.lot.id} ${each.count} ${each.kit?.id ?? ''}`;
+      const same = byShare.get(key);
+      if (same) same.push(each);
+      else byShare.set(key, [each]);
+    }
+    const shares = [...byShare.values()].map((acts) => ({
+      lot: acts[0]!.lot,
+      count: acts[0]!.count,
+      acts,
+    }));
+    return withShares(gear, shares, (before, { acts }) =>
+      Object.assign({}, ...acts.map((each) => changeBy(each, before))),
+    );
+  }
+
+  function changeBy({ act, kit }: Due | NeverDone, before: Lot): Partial<Lot> {
     const field = doneField(act as NeverDone['act']);
-    return withShares(gear, [{ lot, count }], (before) => ({
+    return {
       // What is new has nothing of what was there before.
       ...(act === 'replace' && asNew),
       [field]: on,
       ...(kit && { kit: kit.id }),
       ...(act === 'recharge' && before.amiss === 'flat' && { amiss: null }),
-    }));
+    };
   }
 }
 

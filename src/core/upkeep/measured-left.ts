@@ -174,12 +174,14 @@ export function leftCommand(
   left: number,
   openedId: string,
   from: PartedFrom | null,
+  on?: string,
 ): Outcome<Command | null> {
   const { contents } = gear;
   if (contents === null) return refused(actsSays.notUsedUp(gear.name));
   const used = contents.left - left;
   if (Math.abs(used) < 1e-9 * contents.full) return done(null);
-  if (used > 0) return done({ do: 'use', gear: gear.id, amount: used, openedId, from });
+  if (used > 0)
+    return done({ do: 'use', gear: gear.id, amount: used, openedId, from, ...(on && { on }) });
   if (gear.count > 1) return refused(upkeepSays.moreLeftOfSeveral(gear.name));
   return done({ do: 'change gear', id: gear.id, change: { contents: { ...contents, left } } });
 }

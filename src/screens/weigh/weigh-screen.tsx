@@ -15,6 +15,7 @@ import {
 import { useBench } from '@/store/bench';
 import { newId } from '@/store/new-id';
 import { usePreferences } from '@/store/preferences';
+import { useToday } from '@/store/today';
 import { useKitView } from '@/ui/kit/kit-view';
 import { perform, say, sayRefused } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
@@ -29,6 +30,7 @@ export function WeighScreen() {
   const bench = useBench();
   const view = useKitView();
   const { units } = usePreferences();
+  const today = useToday();
   const [what, setWhat] = useState<'pieces' | 'whole'>('pieces');
   const [which, setWhich] = useState<Which>('shelf');
   const [skipped, setSkipped] = useState<ReadonlySet<string>>(new Set());
@@ -50,7 +52,7 @@ export function WeighScreen() {
   function recordLeft(gear: Gear, massG: number): boolean {
     const found = measuredLeft(gear, { by: 'scale', massG, stepG: kitchenStepG });
     if (!found.ok) return isRefused(found.problem);
-    const command = leftCommand(gear, found.value.left, newId(), null);
+    const command = leftCommand(gear, found.value.left, newId(), null, today);
     if (!command.ok) return isRefused(command.problem);
     const { left, plusMinus } = found.value;
     const said = `${printNumber(left, 2)} ± ${printNumber(plusMinus, 1)} ${gear.contents!.unit} of ${gear.name} are left.`;

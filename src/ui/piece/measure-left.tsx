@@ -68,7 +68,7 @@ export function MeasureLeft({ view, placement, gear }: PieceProps) {
 
   function write(left: number): void {
     const from = { loadout: view.loadout.id, placement: placement.id, placements: [newId()] };
-    const command = leftCommand(gear, left, newId(), from);
+    const command = leftCommand(gear, left, newId(), from, view.kit.day);
     if (!command.ok) return sayRefused(command.problem.message);
     if (command.value === null) return say('That is what is written down already.');
     perform(command.value, `${printNumber(left, 2)} ${unit} of ${gear.name} are left.`);

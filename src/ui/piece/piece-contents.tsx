@@ -28,6 +28,7 @@ export function PieceContents({ view, placement, gear }: PieceProps) {
       amount: amount.value,
       openedId: newId(),
       from: from(1),
+      on: view.kit.day,
     });
   }
 
