@@ -87,7 +87,8 @@ export function conditionsOf(brief: Brief, today: string): Conditions {
   const { weather } = brief;
   const coldest = leastBy(times, ({ lowC }) => lowC);
   const warmest = leastBy(times, ({ highC }) => -highC);
-  const lowC = told(weather.lowC, coldest && round(coldest.lowC - coldest.spreadC));
+  const spreads = spreadsBelow(period?.nights ?? 1);
+  const lowC = told(weather.lowC, coldest && round(coldest.lowC - spreads * coldest.spreadC));
   const highC = told(weather.highC, warmest && round(warmest.highC + warmest.spreadC));
   const humidityPct = told(weather.humidityPct, mostOf(times, 'humidityPct'));
   const rainDays = told(weather.rainDays, mostOf(times, 'rainDays'));
@@ -113,6 +114,24 @@ export function conditionsOf(brief: Brief, today: string): Conditions {
     waterIsCloudy: byCountry(brief.waterIsCloudy, country?.waterIsCloudy),
     waterThreats: byCountry(brief.waterThreats, country?.waterThreats),
   };
+}
+
+/**
+ * How many spreads below the mean the coldest of so many nights lies, that nine trips in ten do not fall under: each night by itself
+ * follows the normal distribution. 1.3 for one night, 1.8 for three, 2.2 for seven.
+ */
+export function spreadsBelow(nights: number): number {
+  return normalQuantile(0.9 ** (1 / Math.max(1, nights)));
+}
+
+/** Where the normal distribution has so much below it, for shares from a half on: Abramowitz and Stegun 26.2.23. */
+function normalQuantile(share: number): number {
+  const t = Math.sqrt(-2 * Math.log(1 - share));
+  return (
+    t -
+    (2.515517 + t * (0.802853 + t * 0.010328)) /
+      (1 + t * (1.432788 + t * (0.189269 + t * 0.001308)))
+  );
 }
 
 const usualHumidityPct = 60;

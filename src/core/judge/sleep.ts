@@ -1,6 +1,7 @@
 import { listed, printNumber } from '../quantity';
 import type { Need } from '../needs';
 import { anyNightC } from '../needs/sleep';
+import { hangsFreeFromC } from '../needs/sleepers';
 import { idsOf } from './background';
 import type { Edge, Rule } from './finding';
 
@@ -8,8 +9,8 @@ export function isShort(need: Need | null): need is Need {
   return need !== null && (need.standing === 'short' || need.standing === 'none');
 }
 
-/** Below this a hammock asks for something beneath, in °C (own). */
-const hammockBelowC = 20;
+/** Below this a hammock asks for something beneath. */
+const hammockBelowC = hangsFreeFromC;
 
 /** The night is colder than what the worst-off sleeps through. */
 export const coldSleep: Rule<{ readonly lowC: number; readonly limitC: number | null }> = {

@@ -54,5 +54,11 @@ export function needsKitUnder(
   const isSame = day === today && loadout === pieces;
   const ways = isSame && waysToday ? waysToday : waysOf(loadout, shelf, day, holding);
   const totals = totalsOf(loadout, shelf);
-  return needsKitOf(loadout, shelf, brief, conditions, { ways, totals, day, units });
+  return needsKitOf(loadout, shelf, brief, conditions, {
+    ways,
+    totals,
+    day,
+    units,
+    holding,
+  });
 }

@@ -4,6 +4,7 @@ import { filledHere } from './filled';
 import { answered, daysOf, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, total, work, type NeedsKit } from './needs-kit';
 import { safeWaterOf } from './safe-water';
+import { hoursADay } from './walk';
 import { asksOfHeat, mealWaterPerDayL, treatments, waterPerDay } from './water';
 
 /** Waking hours of a day, and what somebody drinks on the spot where there is water, in L (own). */
@@ -49,7 +50,7 @@ export function drink(kit: NeedsKit): Answer {
   const worked = kit.people.map(({ sex }) =>
     work('water-per-day', {
       wbgtC: conditions.wbgtC!.value,
-      workHours: kit.brief.workHours,
+      workHours: hoursADay(kit),
       work: kit.brief.work,
       sex,
     }),

@@ -7,6 +7,7 @@ import type { NeedsKit } from './needs-kit';
 import { pitchesOf } from './pitch';
 import { pitched } from './rig';
 import { shortestWaitMin } from './wait';
+import { hoursADay } from './walk';
 
 /** When a day begins and how long its halts are, in h; minutes that each piece of camp takes (own). */
 const startsAtH = 8;
@@ -26,7 +27,7 @@ export function evening(kit: NeedsKit): Answer {
       ...placeAndWhen(brief),
     );
   const duskH = 12 + (24 - dark.longestH) / 2;
-  const arrivesH = startsAtH + brief.workHours + haltsH;
+  const arrivesH = startsAtH + hoursADay(kit) + haltsH;
   const supply = Math.max(0, (duskH - arrivesH) * 60);
   const isCooked = kit.given('boil').length > 0;
   const roofs = pitched(kit);

@@ -1,40 +1,12 @@
 import { meals } from '../catalogue/meals';
-import { kcalPerDay, restingKcal, walkingHours, walkingWatts, type Terrain } from '../models';
+import { kcalPerDay, restingKcal, walkingWatts } from '../models';
 import { answered, daysOf, notKnown, standingOf, type Answer } from './need';
 import { carriedG, idsOf, isRelied, total, work, type NeedsKit, type Somebody } from './needs-kit';
+import { walkOf, type Walk } from './walk';
 
 /** A set that lies out catches one night in ten (own), and a catch is so many kcal. */
 const catchesANight = 0.1;
 const kcalACatch = 150;
-
-/** How somebody walks under this kit: hours a day, speed and power. */
-export interface Walk {
-  readonly hours: number;
-  readonly loadKg: number;
-  readonly speedKmh: number;
-  readonly gradePct: number;
-  readonly terrain: Terrain;
-}
-
-/** What walking a day comes to: by the route where there is one, else by the hours and how hard they are. */
-export function walkOf(kit: NeedsKit): Walk {
-  const { brief, people, days } = kit;
-  const bodies = people.reduce((sum, { bodyKg }) => sum + bodyKg, 0);
-  const loadKg = (carriedG(kit) / 1000) * (people[0] ? people[0].bodyKg / bodies : 0);
-  const { route } = brief;
-  if (route && route.distanceKm > 0) {
-    const hours = walkingHours(route.distanceKm, route.ascentM, route.terrain);
-    return {
-      hours: Math.min(16, hours / Math.max(1, days ?? 1)),
-      loadKg,
-      speedKmh: route.distanceKm / hours,
-      gradePct: (route.ascentM / (route.distanceKm * 1000)) * 100,
-      terrain: route.terrain,
-    };
-  }
-  const speedKmh = { easy: 3, moderate: 4, hard: 5 }[brief.work];
-  return { hours: brief.workHours, loadKg, speedKmh, gradePct: 0, terrain: 'dirt' };
-}
 
 function wattsOf({ bodyKg }: Somebody, walk: Walk, people: readonly Somebody[]): number {
   const first = people[0]!.bodyKg;

@@ -3,7 +3,7 @@ import { climateOr } from './asks';
 import { answered, notAsked, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, work, type NeedsKit } from './needs-kit';
 import { tooShortFor } from './bed-length';
-import { groundEach } from './sleepers';
+import { groundEach, hangingFree } from './sleepers';
 
 /** The R-value beneath the worst-off sleeper. Who hangs, lies on no ground. */
 export function ground(kit: NeedsKit): Answer {
@@ -11,6 +11,8 @@ export function ground(kit: NeedsKit): Answer {
   if (nights === 0) return notAsked('R', 'No night out.');
   if (conditions.lowC === null) return notKnown('R', ...climateOr(kit.brief, 'the low'));
   const demand = groundR(conditions.lowC.value);
+  if (hangingFree(kit, conditions.lowC.value) === people.length)
+    return notAsked('R', 'Who hangs in that warmth lies on no ground.');
   const mats = kit.given('ground').filter(isRelied);
   const each = groundEach(kit);
   const supply = Math.min(...each);

@@ -3,6 +3,7 @@ import { capital } from '../gear';
 import { answered, notAsked, notKnown, type Answer } from './need';
 import { listed } from '../quantity';
 import { idsOf, type Given, type NeedsKit } from './needs-kit';
+import { personsTold } from './persons-told';
 
 /** From this warmth on insects fly, in °C of a day’s high (own). */
 const fliesFromC = 10;
@@ -61,11 +62,11 @@ export function guard(kit: NeedsKit): Answer {
   });
 }
 
-/** What is worn guards one each; a spray or a net over the bed guards all. */
+/** What is worn, or hangs over a bed, guards one each; a tent as many as it is for; a spray all. */
 function guardedBy(given: readonly Given[], people: number): number {
   return given.reduce(
     (sum, { gear, count }) =>
-      sum + (gear.contents !== null || gear.kind === 'tent' ? people : count),
+      sum + (gear.contents !== null ? people : count * (personsTold(gear) ?? 1)),
     0,
   );
 }

@@ -1,10 +1,11 @@
 import { cellTypes, isForCells, type CellType, type Sort } from '../gear';
+import { groundUnder, treeOf } from '../loadout';
 import { coldFactor, lightNeededH, ownBatteryColdFactor } from '../models';
-import { amountOf } from '../ways';
+import { partsOf, type OfSum } from '../ways';
 import { placeAndWhen } from './asks';
 import { answered, daysOf, notAsked, notKnown, standingOf, type Answer } from './need';
 import { agree, listed } from '../quantity';
-import { idsOf, total, work, type NeedsKit } from './needs-kit';
+import { idsOf, isRelied, total, work, type Given, type NeedsKit } from './needs-kit';
 
 /** Light for the tasks of an evening, in lm for each (own); a candle’s own. */
 const taskLm = 25;
@@ -22,11 +23,13 @@ export function light(kit: NeedsKit): Answer {
   const evenings = Math.max(1, nights);
   const hours = lightNeededH(dark.longestH, hoursAsleep);
   const perNight = hours * taskLm * people.length;
-  const lamps = kit.given('light');
+  const lamps = kit.given('light').filter(isRelied);
   const tempC = lowC?.value ?? 20;
-  const cold = coldShare(kit, tempC);
-  const candles = kit.given('candle');
-  const lamplight = (amountOf(kit.ways, 'light') ?? 0) * cold;
+  const burning = partsOf(kit.ways, 'light').filter(
+    ({ way }) => way.supply.fitness !== 'improvised',
+  );
+  const lamplight = burning.reduce((sum, each) => sum + each.amount * coldShare(each, tempC), 0);
+  const candles = kit.given('candle').filter((candle) => mayBurn(kit, candle));
   const candlelight = total(candles) * candleLm;
   const supply = lamplight + candlelight;
   const demand = perNight * evenings;
@@ -50,17 +53,23 @@ export function light(kit: NeedsKit): Answer {
     ],
     steps: [
       `${taskLm} lm for each of ${people.length}, ${evenings} nights.`,
-      `Lamps ${print.number(lamplight)} lumen-hours at ${print.celsius(tempC)} (${print.number(cold * 100)} %), candles ${print.number(candlelight)}.`,
+      `Lamps ${print.number(lamplight)} lumen-hours at ${print.celsius(tempC)}, each by its own cells; candles ${print.number(candlelight)}.`,
     ],
   });
 }
 
-/** What the cold leaves of the lamps’ light: that of the worst cell in use. */
-function coldShare(kit: NeedsKit, tempC: number): number {
-  const cells = cellsIn(kit);
-  return cells.length === 0
-    ? ownBatteryColdFactor(tempC)
-    : Math.min(...cells.map((cell) => coldFactor(cell, tempC)));
+/** What the cold leaves of a lamp’s light: of its own battery, or of the cells that it burns. A crank knows no cold. */
+function coldShare({ way, cell }: OfSum, tempC: number): number {
+  const { facts } = way.supply;
+  if (cell !== null) return coldFactor(cell as CellType, tempC);
+  return facts?.of === 'light' && facts.ownWh === null ? 1 : ownBatteryColdFactor(tempC);
+}
+
+/** No flame is lit in a closed vehicle, so that none gives light there. */
+function mayBurn({ loadout, brief }: NeedsKit, { placement }: Given): boolean {
+  return (
+    brief.storedIn !== 'vehicle' && groundUnder(treeOf(loadout), placement) !== 'vehicle'
+  );
 }
 
 function cellsIn(kit: NeedsKit): readonly CellType[] {

@@ -1,8 +1,9 @@
 import { personName, type Brief, type Conditions, type Person } from '../brief';
-import { amountNow, type Gear, type JobId, type Supply } from '../gear';
+import { amountNow, fitnesses, jobs, type Gear, type JobId, type Supply } from '../gear';
 import {
   carriedMassG,
   gearOf,
+  type ConditionId,
   type Loadout,
   type LoadoutTotals,
   type Placement,
@@ -44,6 +45,8 @@ export interface NeedsKit {
   readonly totals: LoadoutTotals;
   /** That last day, or today where the brief has no days. */
   readonly day: string;
+  /** The conditions under which it is looked at; none but where somebody asks what is left then. */
+  readonly holding: ReadonlySet<ConditionId>;
   readonly people: readonly Somebody[];
   /** Days away, the first and the last counted in; null while nobody said when. */
   readonly days: number | null;
@@ -79,11 +82,13 @@ export function needsKitOf(
     totals,
     day,
     units,
+    holding,
   }: {
     readonly ways: Ways;
     readonly totals: LoadoutTotals;
     readonly day: string;
     readonly units: UnitSystem;
+    readonly holding: ReadonlySet<ConditionId>;
   },
 ): NeedsKit {
   const nights = conditions.period?.nights ?? null;
@@ -95,6 +100,7 @@ export function needsKitOf(
     ways,
     totals,
     day,
+    holding,
     people: brief.people.map(somebodyOf),
     nights,
     days: nights === null ? null : nights + 1,
@@ -127,7 +133,7 @@ function givenBy(ways: Ways, job: JobId): readonly Given[] {
   for (const { placement, gear, supply, source, isToBeEmptied } of ways.byJob.get(job) ?? []) {
     const amount = amountNow(gear, supply);
     const before = byPlacement.get(placement.id);
-    if (before && (before.amount ?? 0) >= (amount ?? 0)) continue;
+    if (before && !isBetter(job, { supply, amount }, before)) continue;
     const count = ways.formula.sources[source]!.items;
     byPlacement.set(placement.id, { placement, gear, supply, count, amount, isToBeEmptied });
   }
@@ -137,6 +143,18 @@ function givenBy(ways: Ways, job: JobId): readonly Given[] {
 /** What is carried on somebody’s own feet, in g. */
 export function carriedG({ loadout, totals }: NeedsKit): number {
   return carriedMassG(loadout, totals);
+}
+
+/** What is made for it before what makes do, and then by the amount: of a temperature slept through the lower is the better. */
+function isBetter(
+  job: JobId,
+  one: Pick<Given, 'supply' | 'amount'>,
+  other: Pick<Given, 'supply' | 'amount'>,
+): boolean {
+  const [rank, than] = [one, other].map(({ supply }) => fitnesses.indexOf(supply.fitness));
+  if (rank !== than) return rank! < than!;
+  const [amount, before] = [one.amount ?? 0, other.amount ?? 0];
+  return jobs[job].tally === 'smallest' ? amount < before : amount > before;
 }
 
 /** A model’s figure with its inputs, for who wants to work it again. */

@@ -1,8 +1,8 @@
-import { isForCells, serves, type Sort } from '../gear';
+import { isForCells } from '../gear';
 import { ownBatteryColdFactor } from '../models';
 import { answered, daysOf, notAsked, notKnown, type Answer } from './need';
 import { agree, listed } from '../quantity';
-import { idsOf, total, type Given, type NeedsKit } from './needs-kit';
+import { idsOf, total, type NeedsKit } from './needs-kit';
 
 /** How often a device with a battery of its own is charged, in days (own). */
 const chargedEveryDays = 2;
@@ -72,8 +72,8 @@ function charged(kit: NeedsKit): readonly { readonly name: string; readonly wh: 
   return [...seen.values()];
 }
 
-/** Devices other than lamps whose cells are not there, and cells that fit nothing here. */
-function withoutCells({ ways, shelf, given }: NeedsKit): readonly string[] {
+/** Devices other than lamps whose cells are not there. */
+function withoutCells({ ways, shelf }: NeedsKit): readonly string[] {
   const lacking = new Map<string, string>();
   for (const { placement, absence, unmet } of ways.idle) {
     const cells = unmet.find(isForCells);
@@ -84,9 +84,5 @@ function withoutCells({ ways, shelf, given }: NeedsKit): readonly string[] {
     if (!isLamp)
       lacking.set(placement.id, `${name} ${agree([name], 'asks', 'ask')} ${cells.items} ${sorts}`);
   }
-  const asked = ways.formula.sources.flatMap(({ supply }) => supply.demands.filter(isForCells));
-  const spare = given('cells').filter(
-    (cell: Given) => !asked.some(({ sorts }) => serves(cell.supply.sort as Sort | null, sorts)),
-  );
-  return [...lacking.values(), ...spare.map(({ gear }) => `nothing here takes ${gear.name}`)];
+  return [...lacking.values()];
 }

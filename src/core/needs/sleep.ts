@@ -6,7 +6,8 @@ import { climateOr } from './asks';
 import { answered, notAsked, notKnown, type Answer } from './need';
 import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
 import { tooShortFor } from './bed-length';
-import { dealtOut, eachDealt, groundEach } from './sleepers';
+import { dealtOut, eachDealt, groundEach, hangingFree } from './sleepers';
+import { dryShare } from './wet';
 
 /** What a cover adds round a bag, in clo (own): a bivvy or bag cover, a reflective sheet. */
 const coverClo = byName<number>({
@@ -43,11 +44,17 @@ export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
     ),
     kit.people.map(() => clothedClo),
   );
-  const grounds = groundEach(kit);
+  // The thickest mat goes under the thinnest bed, and who hangs in the warmth needs none.
+  const hanging = hangingFree(kit, lowC);
+  const mats = [...groundEach(kit)].sort((one, other) => other - one);
+  const thinnestFirst = beds.map((_, at) => at).sort((one, other) => beds[one]! - beds[other]!);
+  const matOf = new Map(thinnestFirst.map((at, order) => [at, mats[order]!]));
+  const hangs = new Set(thinnestFirst.slice(beds.length - hanging));
   return kit.people.map(({ name }, at) => {
     const clo = beds[at]!;
-    const missing = Math.max(0, groundR(lowC) - grounds[at]!);
-    return { name, clo, groundR: grounds[at]!, lowestC: sleepTempC(clo) + degreesPerR * missing };
+    const own = matOf.get(at)!;
+    const missing = hangs.has(at) ? 0 : Math.max(0, groundR(lowC) - own);
+    return { name, clo, groundR: own, lowestC: sleepTempC(clo) + degreesPerR * missing };
   });
 }
 
@@ -67,8 +74,16 @@ function insulation(kit: NeedsKit): readonly Insulation[] {
     .given('insulate')
     .filter((given) => isRelied(given) && !asBag.has(given.placement.id));
   return [
-    ...bags.map((given) => ({ given, clo: bagClo(given.amount ?? 33), isBag: true })),
-    ...covers.map((given) => ({ given, clo: addsClo(given), isBag: false })),
+    ...bags.map((given) => ({
+      given,
+      clo: bagClo(given.amount ?? 33) * dryShare(kit, given),
+      isBag: true,
+    })),
+    ...covers.map((given) => ({
+      given,
+      clo: addsClo(given) * dryShare(kit, given),
+      isBag: false,
+    })),
   ];
 }
 

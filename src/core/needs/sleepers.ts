@@ -48,6 +48,16 @@ export function dealtOut(pieces: readonly Dealt[], start: readonly number[]): re
   return has;
 }
 
+/** From this night on who hangs lies on nothing and is not cold beneath, in °C (own). */
+export const hangsFreeFromC = 20;
+
+/** How many sleep hanging; in the cool they ask for something beneath them as the ground does. */
+export function hangingFree(kit: NeedsKit, lowC: number): number {
+  if (lowC < hangsFreeFromC) return 0;
+  const hammocks = kit.ofKind('hammock').reduce((sum, { count }) => sum + count, 0);
+  return Math.min(hammocks, kit.people.length);
+}
+
 /** The R-value beneath each sleeper, mats laid on one another so that the worst-off lies warmest. */
 export function groundEach(kit: NeedsKit): readonly number[] {
   const mats = kit

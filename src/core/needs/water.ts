@@ -3,13 +3,15 @@ import type { Threat } from '../gear';
 import { waterPerDayL } from '../models';
 import { climateOr } from './asks';
 import { isRelied, type Given, type NeedsKit } from './needs-kit';
+import { hoursADay } from './walk';
 
 /** What everybody drinks in a day, in L; null while the heat is not known. */
-export function drunkPerDayL({ people, conditions, brief }: NeedsKit): number | null {
-  const heat = conditions.wbgtC;
+export function drunkPerDayL(kit: NeedsKit): number | null {
+  const heat = kit.conditions.wbgtC;
   if (heat === null) return null;
-  const { work: effort, workHours } = brief;
-  return people.reduce(
+  const effort = kit.brief.work;
+  const workHours = hoursADay(kit);
+  return kit.people.reduce(
     (sum, { sex }) => sum + waterPerDayL({ wbgtC: heat.value, workHours, work: effort, sex }),
     0,
   );

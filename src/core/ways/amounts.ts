@@ -34,7 +34,8 @@ export function amountOf(
   const amounts = each.map(({ amount }) => amount);
   switch (jobs[job].tally) {
     case 'sum':
-      return sumOf(each, () => cellsIn((ways.byJob.get('cells') ?? []).filter(there), items));
+      return partsOfSum(each, () => cellsIn((ways.byJob.get('cells') ?? []).filter(there), items))
+        .reduce((sum, { amount }) => sum + amount, 0);
     case 'largest':
       return Math.max(...amounts);
     case 'smallest':
@@ -51,16 +52,34 @@ interface Part {
   readonly items: number;
 }
 
-function sumOf(parts: readonly Part[], cellsThere: () => Map<Sort, number>): number {
+/** What one item of a way gives, and the sort of the cells that it burns; null where it burns none. */
+export interface OfSum {
+  readonly way: Way;
+  readonly amount: number;
+  readonly cell: Sort | null;
+}
+
+/** What adds up to {@link amountOf} of a job, item by item, with the cells that each burns. */
+export function partsOf(ways: Ways, job: JobId): readonly OfSum[] {
+  const left = itemsLeft(ways.formula, nothingLost);
+  const items = (way: Way) => left[way.source]!;
+  const each = (ways.byJob.get(job) ?? []).flatMap((way): readonly Part[] => {
+    const amount = amountNow(way.gear, way.supply);
+    return amount === null ? [] : [{ way, amount, items: items(way) }];
+  });
+  return partsOfSum(each, () => cellsIn(ways.byJob.get('cells') ?? [], items));
+}
+
+function partsOfSum(parts: readonly Part[], cellsThere: () => Map<Sort, number>): readonly OfSum[] {
   let cells: Map<Sort, number> | null = null;
-  let sum = 0;
+  const found: OfSum[] = [];
   for (const { way, amount, items } of [...parts].sort(
     (one, other) => perCell(other) - perCell(one),
   )) {
     const { demands } = way.supply;
     const demand = demands.find(isForCells);
     if (demand === undefined) {
-      sum += amount * items;
+      found.push({ way, amount: amount * items, cell: null });
       continue;
     }
     cells ??= cellsThere();
@@ -70,10 +89,10 @@ function sumOf(parts: readonly Part[], cellsThere: () => Map<Sort, number>): num
       );
       if (!taken) break;
       cells.set(taken[0], taken[1] - demand.items);
-      sum += amount;
+      found.push({ way, amount, cell: taken[0] });
     }
   }
-  return sum;
+  return found;
 }
 
 function perCell({ way, amount }: Part): number {
