@@ -67,9 +67,7 @@ function coldShare({ way, cell }: OfSum, tempC: number): number {
 
 /** No flame is lit in a closed vehicle, so that none gives light there. */
 function mayBurn({ loadout, brief }: NeedsKit, { placement }: Given): boolean {
-  return (
-    brief.storedIn !== 'vehicle' && groundUnder(treeOf(loadout), placement) !== 'vehicle'
-  );
+  return brief.storedIn !== 'vehicle' && groundUnder(treeOf(loadout), placement) !== 'vehicle';
 }
 
 function cellsIn(kit: NeedsKit): readonly CellType[] {

@@ -7,6 +7,7 @@ import { answered, notAsked, notKnown, type Answer } from './need';
 import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
 import { tooShortFor } from './bed-length';
 import { dealtOut, eachDealt, groundEach, hangingFree } from './sleepers';
+import { isOrdinary } from './warmth';
 import { dryShare } from './wet';
 
 /** What a cover adds round a bag, in clo (own): a bivvy or bag cover, a reflective sheet. */
@@ -72,7 +73,9 @@ function insulation(kit: NeedsKit): readonly Insulation[] {
   const asBag = new Set(bags.map(({ placement }) => placement.id));
   const covers = kit
     .given('insulate')
-    .filter((given) => isRelied(given) && !asBag.has(given.placement.id));
+    .filter(
+      (given) => isRelied(given) && !asBag.has(given.placement.id) && !isOrdinary(given.gear),
+    );
   return [
     ...bags.map((given) => ({
       given,
