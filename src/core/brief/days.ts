@@ -1,4 +1,4 @@
-import { dayAfter, dayOf, daysBetween, inYear, lastDayOf } from '../quantity';
+import { dayAfter, dayOf, daysBetween, lastDayOf } from '../quantity';
 import { mostNights } from './bounds';
 import type { When } from './brief';
 
@@ -12,7 +12,7 @@ export interface Period {
 }
 
 /**
- * What a brief’s dates are to the core. Any time of some months is looked at as the next of them.
+ * What a brief’s dates are to the core. Any time of some months is looked at as the next of them, or those that we are in.
  *
  * @param today YYYY-MM-DD, from which the next such months are counted.
  */
@@ -29,15 +29,27 @@ export function periodOf(when: When, today: string): Period {
     };
   }
   const { fromMonth, toMonth, nights } = when;
+  const thisYear = Number(today.slice(0, 4));
+  // In January a winter from November on is the one that we are in.
+  const spans = [thisYear - 1, thisYear, thisYear + 1].map((year) =>
+    spanFrom(year, fromMonth, toMonth),
+  );
+  return { nights, ...spans.find(({ lastDay }) => lastDay >= today)! };
+}
+
+/** The months of a span that begins in a year, by the middle of each, and its last day. */
+function spanFrom(
+  year: number,
+  fromMonth: number,
+  toMonth: number,
+): Pick<Period, 'looksAt' | 'lastDay'> {
   const months = ((toMonth - fromMonth + 12) % 12) + 1;
-  const year = Number(today.slice(0, 4));
   const looksAt = Array.from({ length: months }, (_, at) => {
     const month = ((fromMonth - 1 + at) % 12) + 1;
     return dayOf(year + (fromMonth - 1 + at >= 12 ? 1 : 0), month, 15);
   });
   const [lastYear, lastMonth] = looksAt.at(-1)!.split('-').map(Number) as [number, number];
-  const end = dayOf(lastYear, lastMonth, lastDayOf(lastYear, lastMonth));
-  return { nights, lastDay: end < today ? inYear(end, 1) : end, looksAt };
+  return { looksAt, lastDay: dayOf(lastYear, lastMonth, lastDayOf(lastYear, lastMonth)) };
 }
 
 /** The month of a day as a figure that runs on through the month: 9.0 in the middle of September, 9.5 at its end. */

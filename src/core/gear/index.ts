@@ -22,4 +22,5 @@ export * from './facts';
 export * from './keeping';
 export * from './lot';
 export * from './lots';
+export * from './as-wish';
 export * from './sorts';

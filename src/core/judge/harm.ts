@@ -1,12 +1,6 @@
 import type { Gear, Supply } from '../gear';
 import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
-import {
-  filledAtStart,
-  isOnBody,
-  isOnGround,
-  type FilledAtStart,
-  type Placement,
-} from '../loadout';
+import { filledAtStart, isOnBody, isOnGround, type FilledAtStart } from '../loadout';
 import { agree, listed, withVerb } from '../quantity';
 import type { WorkedOutKit } from '../kit';
 import { idsOf, type Background, type Piece } from './background';

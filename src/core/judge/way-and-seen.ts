@@ -79,8 +79,9 @@ export const mirrorUnderCanopy: Rule<null> = {
   because: 'Where no sky is seen, no flash is.',
   find: (_kit, { country, ways }) => {
     if (country?.view !== 'closed') return [];
-    const signals = ways(...signalJobs);
-    return signals.length > 0 && signals.every(({ supply }) => supply.job === 'signal-day')
+    const signals = ways('signal-day');
+    return signals.length > 0 &&
+      ways(...signalJobs.filter((job) => job !== 'signal-day')).length === 0
       ? [{ severity: 'warn', about: idsOf(signals), of: 'canopy', figures: null }]
       : [];
   },
@@ -98,8 +99,9 @@ export const whistleRange: Rule<null> = {
   because: 'Wind and width swallow sound long before sight.',
   find: (_kit, { country, ways }) => {
     if (country?.view !== 'open') return [];
-    const signals = ways(...signalJobs);
-    return signals.length > 0 && signals.every(({ supply }) => supply.job === 'signal-sound')
+    const signals = ways('signal-sound');
+    return signals.length > 0 &&
+      ways(...signalJobs.filter((job) => job !== 'signal-sound')).length === 0
       ? [{ severity: 'note', about: idsOf(signals), of: 'distance', figures: null }]
       : [];
   },

@@ -1,4 +1,4 @@
-import type { Gear } from '../gear';
+import { asWish, type Gear } from '../gear';
 import { kitsByName, type Bench, type Command, type Loadout, type Placement } from '../loadout';
 
 /** The kits other than one that hold a piece, each with the placement that it has there. */
@@ -34,17 +34,7 @@ export function wishingForASecond(
   gear: Gear,
   newId: () => string,
 ): Command {
-  const second: Gear = {
-    ...gear,
-    id: newId(),
-    count,
-    lots: [],
-    checks: [],
-    ownership: 'wished',
-    massTrust: gear.massTrust === 'weighed' ? 'stated' : gear.massTrust,
-    isShared: false,
-    photo: null,
-  };
+  const second = asWish(gear, newId(), count);
   return {
     do: 'together',
     label: `wish for a second ${gear.name}`,

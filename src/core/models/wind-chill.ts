@@ -4,8 +4,13 @@ import { airC, answer, modelOf, upToMost } from './model';
 const mostC = 10;
 const leastKmh = 4.8;
 
-/** At and below this chill, exposed skin can freeze. */
-const freezesC = -28;
+/** At and below these chills exposed skin can freeze, and how soon; the coldest first. */
+const freezes: readonly (readonly [chillC: number, within: string])[] = [
+  [-55, 'in less than 2 minutes'],
+  [-48, 'within 2 to 5 minutes'],
+  [-40, 'within 5 to 10 minutes'],
+  [-28, 'within 10 to 30 minutes'],
+];
 
 /** What air of a temperature feels like in a wind, in °C; the air itself where the formula does not hold. */
 export function windChillC(tempC: number, windKmh: number): number {
@@ -24,9 +29,7 @@ export const windChill = modelOf({
     const chill = windChillC(tempC, windKmh);
     if (tempC > mostC) return answer(chill, 'above 10 °C wind chill is not told: the air itself');
     if (windKmh < leastKmh) return answer(chill, 'below 4.8 km/h it is calm: the air itself');
-    return answer(
-      chill,
-      chill <= freezesC ? 'exposed skin can freeze within 10 to 30 minutes' : null,
-    );
+    const [, within] = freezes.find(([atC]) => Math.round(chill) <= atC) ?? [];
+    return answer(chill, within === undefined ? null : `exposed skin can freeze ${within}`);
   },
 });

@@ -233,11 +233,14 @@ function copyLike(
   const placeHere = (place: Place): Place =>
     isOnGround(place) ? place : { ...place, in: ids.get(place.in)! };
   const placements = pattern.placements.flatMap((placement) => {
+    // What is there anyhow is there for everybody: nobody buys it.
+    if (placement.isAssumed)
+      return [{ ...placement, id: ids.get(placement.id)!, place: placeHere(placement.place) }];
     const wanted = supply.ofBench(placement.gear);
     return supply.give(wanted, placement.count).map(({ gear, count }, at): Placement => {
       stands.set(`${gear} ${wanted.id}`, { gear, of: wanted.id });
       const id = at === 0 ? ids.get(placement.id)! : newId();
-      return { id, gear, count, place: placeHere(placement.place), laidFor: placement.laidFor };
+      return { ...placement, id, gear, count, place: placeHere(placement.place) };
     });
   });
   const made: CopyOf = { kit: pattern.id, forWhom: who, stands: [...stands.values()] };
@@ -254,6 +257,16 @@ function copyLike(
       place: placeHere(module.place),
     })),
     seals: [],
+    ...(pattern.whatIfs && {
+      whatIfs: pattern.whatIfs.map((each) => ({
+        ...each,
+        losses: each.losses.map((loss) =>
+          loss.kind === 'condition'
+            ? loss
+            : { ...loss, placement: ids.get(loss.placement) ?? loss.placement },
+        ),
+      })),
+    }),
     copyOf: made,
   };
 }

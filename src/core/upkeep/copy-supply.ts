@@ -1,4 +1,4 @@
-import { isAtHand, withCount, type Gear } from '../gear';
+import { asWish, isAtHand, type Gear } from '../gear';
 import type { Bench, Command } from '../loadout';
 import { absenceOf } from './absence';
 
@@ -98,21 +98,4 @@ function doesFor(gear: Gear, wanted: Gear): boolean {
     return wanted.contents === gear.contents;
   }
   return gear.contents.unit === wanted.contents.unit && gear.contents.left >= wanted.contents.left;
-}
-
-/** New ones of a line, as nobody has them yet: full, without dates, and with nothing known of them. */
-function asWish(gear: Gear, id: string, count: number): Gear {
-  return {
-    ...withCount({ ...gear, lots: [] }, count),
-    id,
-    ownership: 'wished',
-    goodUntil: null,
-    lentTo: null,
-    borrowedFrom: null,
-    takenFrom: null,
-    awaySince: null,
-    backBy: null,
-    checks: [],
-    contents: gear.contents && { ...gear.contents, left: gear.contents.full },
-  };
 }
