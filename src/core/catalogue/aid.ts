@@ -53,6 +53,7 @@ export const aids = byName<readonly Aid[]>({
   'allergy-pen': [aid('grave allergy', 1)],
   'allergy-tablets': [counted('sting or itch', 1)],
   'pain-tablets': [counted('pain or fever', 1)],
+  'fever-syrup': [counted('pain or fever', 10)],
   'stomach-tablets': [counted('gut', 1)],
   salts: [counted('salts or heat', 1), counted('gut', 1)],
   'reflective-sheet': [aid('cold', 1)],

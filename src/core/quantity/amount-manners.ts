@@ -20,7 +20,8 @@ const range = String.raw`${number}(?:\s*(?:-|–|to)\s*${number})?`;
 const lengthUnit = unitsOf(lengthMeasure);
 const longUnit = unitsOf(lengthMeasure, isLong);
 const shortUnit = unitsOf(lengthMeasure, (inBase) => !isLong(inBase));
-const massUnit = unitsOf(massMeasure);
+/** A lone t is of no shirt. */
+const massUnit = unitsOf(massMeasure).replace('|t|', '|t(?![-–]?\\s?shirt)|');
 const volumeUnit = unitsOf(volumeMeasure);
 const end = String.raw`(?![\p{L}\d])`;
 const side = String.raw`${number}\s*${lengthUnit}?`;
@@ -83,18 +84,26 @@ const newtonsPerLbf = 4.4482216152605;
 
 /** Every manner of writing a quantity; what stands first is looked for first, and takes its letters away from the others. */
 export const manners: readonly Manner[] = [
+  // Money that is the thing itself, and not what it costs: `50 euro note`, `cash 40 €`.
+  property(
+    String.raw`(?<![\w.,])\d[\d.,]*\s*(?:€|\$|£|(?:EUR|USD|GBP|euros?|dollars?|pounds?)(?![\p{L}\d]))(?=\s+(?:(?:in|of)\s+)?(?:notes?|bills?|coins?|cash|change)(?!\p{L}))`,
+  ),
+  property(
+    String.raw`(?<=(?<!\p{L})(?:cash|coins?|banknotes?|money)\s+)(?:[€$£]\s*\d[\d.,]*|\d[\d.,]*\s*(?:€|\$|£|(?:EUR|USD|GBP|euros?|dollars?|pounds?)(?![\p{L}\d])))`,
+  ),
   manner(
     String.raw`[€$£¥]\s*-?\d[\d.,]*(?:[ \u00a0\u202f]\d{3})*|(?<![\w.,])\d[\d.,]*(?:[ \u00a0\u202f]\d{3})*\s*(?:€|\$|£|(?:EUR|USD|GBP|SEK|NOK|DKK|CHF|CAD|AUD|NZD|JPY|PLN|euros?|dollars?|kr|zł)(?![\p{L}\d]))|(?<![\p{L}])(?:EUR|USD|GBP|SEK|NOK|DKK|CHF|CAD|AUD|NZD|JPY|PLN)\s?\d[\d.,]*`,
     ([text]) => done({ what: 'price', text }),
   ),
+  property(String.raw`(?<!\p{L})(?:spf|factor|lsf)\s*[:.]?\s*\d{1,3}\+?(?![\p{L}\d.,])`),
   // Words that only look like a unit: `30 cal ammo can`, `7 day pill box`, `4 in 1 tool`, `.22`.
   property(String.raw`(?<![\w.,])\d+\s*-?\s*in\s*-?\s*(?:1|one)${end}`),
   property(
     String.raw`(?<![\w.,])\.?\d+\s*-?\s*(?:cal(?:iber|ibre)?)\.?(?=\s+(?:ammo|ammunition|can|box|case|cleaning))`,
   ),
   manner(
-    String.raw`(?<![\w.,])(?:(\d{1,3})\s*(?:[x×]\s*|\s))?(AAA|AA|9\s?V|CR2032|CR123A?|CR2|LR44|14500|18650|21700|[CD](?=(?:\s+(?:alkaline|lithium|nimh|rechargeable))?(?:\s+|-)(?:cells?|batter(?:y|ies))))(?:\s+(alkaline|lithium|ni-?mh|rechargeable|li-?ion)(?![\p{L}\d]))?(?![\w-])`,
-    ([, counted, size, chemistry]) =>
+    String.raw`(?<![\w.,])(?:(\d{1,3})\s*(?:[x×]\s*|\s))?(?:(lithium|rechargeable|alkaline)\s+)?(AAA|AA|9\s?V|CR2032|CR123A?|CR2|LR44|14500|18650|21700|[CD](?=(?:\s+(?:alkaline|lithium|nimh|rechargeable))?(?:\s+|-)(?:cells?|batter(?:y|ies)))|(?<=\d\s*[x×]\s*)[CD](?![\p{L}\d]))(?:\s+(alkaline|lithium|ni-?mh|rechargeable|li-?ion)(?![\p{L}\d]))?(?![\w-])`,
+    ([, counted, before, size, after]) =>
       done({
         what: 'cells',
         count: counted === undefined ? null : Number(counted),
@@ -102,12 +111,17 @@ export const manners: readonly Manner[] = [
           .toUpperCase()
           .replace(/\s/, '')
           .replace(/^CR123$/, 'CR123A'),
-        chemistry: chemistry?.toLowerCase().replace('-', '') ?? null,
+        chemistry: (after ?? before)?.toLowerCase().replace('-', '') ?? null,
       }),
   ),
   // `2 x 1.5 L` is two of one and a half litres, `12 x 100 g` twelve of a hundred grams.
   count(
     String.raw`(?<![\w.,])(\d{1,4})\s*[x×]\s*(?=${ungrouped}\s*-?\s*(?:${volumeUnit}|${massUnit})${end})`,
+    'times',
+  ),
+  // So is `2 1.5 L bottles`: of two figures before a thing the first counts, and the fewer is the safe side.
+  count(
+    String.raw`^([2-9]|[1-9]\d)\s+(?=${ungrouped}\s*-?\s*(?:${volumeUnit}|${massUnit})${end}\s+\p{L})`,
     'times',
   ),
   manner(
@@ -201,7 +215,7 @@ export const manners: readonly Manner[] = [
             what: 'mass',
             massG: mass.value,
             isOunces: /^o/i.test(unit!),
-            isPounds: /^(?:lb|pound|k)/i.test(unit!),
+            isPounds: /^(?:lb|pound|k|t)/i.test(unit!),
             isMilligrams: /^m/i.test(unit!),
           })
         : mass;
@@ -231,7 +245,7 @@ export const manners: readonly Manner[] = [
   ),
   // The word stays: it is the thing that is counted.
   count(
-    String.raw`(?<![\w.,])(\d{1,4})(?=\s*(?:tablets?|pills?|lozenges?)(?![\p{L}\d]))`,
+    String.raw`(?<![\w.,])(\d{1,4})(?=\s*(?:tablets?|pills?|lozenges?|doses?)(?![\p{L}\d]))`,
     'stated',
   ),
   count(
@@ -259,6 +273,10 @@ function lastOf(figures: string): string {
   return ends && !/[/⁄]/.test(ends[2]!) ? ends[2]! : figures;
 }
 
+/** Up to here a small length is how thick something is; of millimetres and inches, up to the second how wide, in mm (own). */
+const mostThickMm = 20;
+const mostWideMm = 80;
+
 function length(text: string, figures: string, unit: string, isSmall: boolean): Outcome<Amount> {
   const written = text.trim();
   const isRange = written.startsWith(figures) && lastOf(figures) !== figures;
@@ -266,7 +284,10 @@ function length(text: string, figures: string, unit: string, isSmall: boolean): 
   const read = parseLength(
     lower?.ok ? `${lower.value.value} ${unit}` : written.replace(/(\d)-(?=\p{L})/u, '$1 '),
   );
-  return read.ok ? done({ what: 'length', lengthMm: read.value, isSmall }) : read;
+  if (!read.ok) return read;
+  const isThin =
+    isSmall && (read.value < mostThickMm || (!/^c/i.test(unit) && read.value < mostWideMm));
+  return done({ what: 'length', lengthMm: read.value, isSmall, isThin });
 }
 
 function degreesOf(degrees: number, match: RegExpExecArray): Amount {

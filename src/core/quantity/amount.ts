@@ -19,11 +19,18 @@ export type Amount =
       readonly what: 'mass';
       readonly massG: number;
       readonly isOunces: boolean;
+      /** Pounds, kilograms and tonnes: units of a load. */
       readonly isPounds: boolean;
       readonly isMilligrams: boolean;
     }
   | { readonly what: 'volume'; readonly volumeMl: number }
-  | { readonly what: 'length'; readonly lengthMm: number; readonly isSmall: boolean }
+  /** `isThin` is how thick or wide something is that is counted in metres: millimetres, and inches, of no length. */
+  | {
+      readonly what: 'length';
+      readonly lengthMm: number;
+      readonly isSmall: boolean;
+      readonly isThin: boolean;
+    }
   | { readonly what: 'breaking load'; readonly breakingN: number }
   /** The unit is null where the text says neither °C nor °F. */
   | { readonly what: 'temperature'; readonly degrees: number; readonly unit: 'C' | 'F' | null }

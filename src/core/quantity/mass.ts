@@ -17,6 +17,7 @@ export const massMeasure: Measure = {
     { names: ['mg', 'milligram', 'milligrams'], inBase: 0.001 },
     { names: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes'], inBase: 1 },
     { names: ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'], inBase: 1000 },
+    { names: ['t', 'tonne', 'tonnes', 'ton', 'tons'], inBase: 1e6 },
     { names: ['oz', 'ounce', 'ounces'], inBase: gramsPerOunce },
     { names: ['lb', 'lbs', 'pound', 'pounds'], inBase: gramsPerPound },
   ],

@@ -20,33 +20,50 @@ const inPieces: readonly ContentUnit[] = ['lights', 'tablets', 'pieces', 'doses'
 
 /** A bare number after a name counts up to here; above it is a model’s, or of another unit. */
 const mostAfter = 200;
-/** `tablets x30` are thirty of them: fewer than so many may be cards. */
-const leastCard = 10;
+/** What comes in packs is counted in them where one of these is said; else what is inside is, and the fewer is the safe side. */
+const packWords = new Set(
+  'pack packet box blister card strip tin tube bottle bag pouch set roll kit pen vial inhaler jar case carton dispenser'.split(
+    ' ',
+  ),
+);
 
 /** A bare number before a name counts pieces up to here: `550 cord` is no five hundred cords. */
 const mostBefore = 99;
 
 /**
- * What a number counts: pieces, or what is in one. `25 matches` is one case of them, `3 candles` are three; `2 x chlorine
- * tablets` are two cards. Where the kind holds pieces and is called by their plural, a number that is not said to count packs
- * counts what is inside.
+ * What a number counts: pieces, or what is in one. `25 matches` is one case of them, `3 candles` are three; `4 ibuprofen` and
+ * `tablets x4` are four tablets, `2 packs of ibuprofen` two packs. Where the kind holds pieces and is called by their plural, a
+ * number that is not said to count packs counts what is inside; where energy is typed, it counts what has so much.
+ *
+ * @param line as it was typed, its amounts still in it.
  */
-export function countOf(amounts: readonly AmountAt[], started: Gear, words: string): Counted {
+export function countOf(
+  amounts: readonly AmountAt[],
+  started: Gear,
+  words: string,
+  line: string,
+): Counted {
   const cells = amounts.flatMap(({ amount }) => (amount.what === 'cells' ? [amount] : []))[0];
   const isCell = started.supplies.some(({ job }) => job === 'cells');
   const counts = amounts.flatMap(({ amount }) => (amount.what === 'count' ? [amount] : []));
   const kind = started.kind === null ? null : (kindOf(started.kind) ?? null);
-  const isTablets = kind?.contents?.unit === 'tablets';
-  const times = counts.find(
-    ({ as, count }) => as === 'times' && !(isTablets && count >= leastCard),
-  );
+  const isInPacks = kind !== null && saysPacks(line, kind);
+  const isEach = amounts.some(({ amount }) => amount.what === 'food energy');
+  const isInSheets = kind?.contents?.unit === 'pieces' && /\bsheets?\s+of\b/i.test(line);
+  const isOfInside = (each: Count) =>
+    isInSheets || (!isInPacks && !isEach && kind !== null && countsInside(kind, each, words));
+  const times = counts.find((each) => each.as === 'times' && !isOfInside(each));
   const other = counts.find((each) => each !== times);
   const worn = wornAs(started.kind);
   const isTrait =
     other !== undefined &&
     (kind?.traits.includes(String(other.count)) ||
       (other.as === 'after' && worn !== null && isWornSize(worn, other.count)));
-  const isInside = other !== undefined && kind !== null && countsInside(kind, other, words);
+  const isInside =
+    other !== undefined &&
+    (other.as === 'stated'
+      ? !isEach && kind !== null && countsInside(kind, other, words)
+      : isOfInside(other));
   const isBelieved =
     other !== undefined &&
     !isTrait &&
@@ -87,7 +104,7 @@ export function manyLengths(amounts: readonly AmountAt[], words: string): readon
     return [
       ...counted,
       {
-        amount: { what: 'length', lengthMm: length.value, isSmall: false },
+        amount: { what: 'length', lengthMm: length.value, isSmall: false, isThin: false },
         from: at,
         to: each.to,
       },
@@ -95,18 +112,23 @@ export function manyLengths(amounts: readonly AmountAt[], words: string): readon
   });
 }
 
-function countsInside(
-  { contents, nouns }: Kind,
-  { count, as }: Amount & { readonly what: 'count' },
-  words: string,
-): boolean {
-  if (contents === null || !inPieces.includes(contents.unit) || count < 2) return false;
-  // `ibuprofen 24` is one pack of them, and so is `16 paracetamol`.
-  if (
-    (as !== 'before' || count >= leastCard) &&
-    (contents.unit === 'tablets' || contents.unit === 'doses')
-  )
-    return true;
+/** Whether a word for a pack is said that is not part of what the thing is called: *bags* of tea bags, *blister* of plasters. */
+function saysPacks(line: string, { nouns }: Kind): boolean {
+  const said = new Set(wordsOf(line).map(stem));
+  const called = nouns
+    .map((noun) => wordsOf(noun).map(stem))
+    .filter((noun) => noun.every((word) => said.has(word)))
+    .flat();
+  return [...said].some((word) => packWords.has(word) && !called.includes(word));
+}
+
+type Count = Amount & { readonly what: 'count' };
+
+function countsInside({ contents, nouns }: Kind, { count, as }: Count, words: string): boolean {
+  if (contents === null || !inPieces.includes(contents.unit)) return false;
+  // `4 ibuprofen` are four of them, and so is `paracetamol 8`.
+  if (contents.unit === 'tablets' || (contents.unit === 'doses' && as !== 'before')) return true;
+  if (count < 2) return false;
   const written = new Set(wordsOf(words));
   return nouns.some((noun) => {
     const last = noun.split(' ').at(-1)!;

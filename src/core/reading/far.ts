@@ -34,7 +34,7 @@ function ownFigure(kind: Kind, amount: Amount): readonly [number, number] | null
       return contents?.unit === 'h' ? [amount.hours, contents.full] : null;
     case 'length': {
       const own = lengthOf(kind);
-      return own === null || amount.isSmall ? null : [amount.lengthMm / 1000, own];
+      return own === null || amount.isThin ? null : [amount.lengthMm / 1000, own];
     }
     case 'charge':
       return contents?.unit === 'Wh' ? [amount.mAh * 3.7e-3, contents.full] : null;

@@ -152,10 +152,10 @@ function withVolume(gear: Gear, volumeMl: number): Gear {
 
 function withLengthOf(
   gear: Gear,
-  { lengthMm, isSmall }: Amount & { readonly what: 'length' },
+  { lengthMm, isSmall, isThin }: Amount & { readonly what: 'length' },
   { amounts }: Around,
 ): Outcome<Step> {
-  if (lengthOf(gear) === null || (isSmall && lengthMm < 500)) return named(gear);
+  if (lengthOf(gear) === null || isThin) return named(gear);
   const isThickness = isSmall && amounts.some((other) => other.what === 'length' && !other.isSmall);
   if (isThickness) return named(gear);
   return lengthMm > 0

@@ -5,6 +5,7 @@ import { isStrange, lexicon, mended, type Lexicon, type Phrase } from './lexicon
 import { kindsAbout } from './suggest';
 import {
   belongings,
+  byItsName,
   estranging,
   manyThings,
   materials,
@@ -58,7 +59,7 @@ interface Candidate {
  */
 export function meaningOf(text: string, far: (kind: Kind) => number | null = () => null): Meaning {
   const known = lexicon();
-  const said = wordsIn(text);
+  const said = wordsIn(byItsName(text));
   const { words, typos } = spelled(said, known);
   const best = new Map<Kind, Candidate>();
   for (const { phrase, from, to } of calls(words.main, known)) {
@@ -260,7 +261,7 @@ const nearEnough = 0.5;
 function settledAmong(ranked: readonly Candidate[], far: (kind: Kind) => number | null): Candidate {
   const [first] = ranked as [Candidate];
   const even = ranked.filter(({ rank }) => first.rank - rank < 0.01);
-  if (even.length === 1) return first;
+  if (even.length === 1) return byWhatIsIn(first, far);
   const bare = even.every((each) => each.bare === first.bare) ? first.bare : null;
   const meant =
     bare === null ? null : (even.find(({ kind }) => kind.id === bareWords.get(bare)) ?? null);
@@ -274,6 +275,19 @@ function settledAmong(ranked: readonly Candidate[], far: (kind: Kind) => number 
   const isAlike = even.every(({ kind }) => jobsOf(kind) === jobsOf(first.kind));
   return { ...first, sure: Math.min(first.sure, isAlike && bare === null ? 0.75 : 0.5) };
 }
+
+/** A word that says too little is the one thing that it may be, where so much of it is said as that is sold in: *petrol 0.5 L*. */
+function byWhatIsIn(candidate: Candidate, far: (kind: Kind) => number | null): Candidate {
+  const { kind, bare, sure } = candidate;
+  if (bare === null || bareWords.get(bare) !== null || kind.contents === null) return candidate;
+  const distance = far(kind);
+  return distance !== null && distance < severalTimes
+    ? { ...candidate, sure: Math.min(0.75, sure + byFigures) }
+    : candidate;
+}
+
+/** As a logarithm: up to four times as much, or as little. */
+const severalTimes = 1.4;
 
 /** The one whose figures are nearest, where it is so by far enough; null where none is. */
 function nearestOf(

@@ -21,6 +21,7 @@ import { withFigures } from './figures';
 import { meaningOf, type Meaning } from './meaning';
 import { withStuff } from './stuff';
 import { stem } from './words';
+import { withWhatIsLeft } from './what-is-left';
 
 /** What a line is read with: the units of a bare size, the currency of a price, and the new gear’s id. */
 export interface LineSetting {
@@ -71,7 +72,7 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   const started = kind ? gearOfKind(kind, setting.id) : gearOfNoKind(setting.id, '');
   const whole = oneComfort(read.value.amounts, rest);
   const amounts = lengthOf(started) === null ? whole : manyLengths(whole, words);
-  const counted = countOf(amounts, started, words);
+  const counted = countOf(amounts, started, words, rest);
   const figured = withFigures(
     started,
     amounts.map(({ amount }) => amount),
@@ -90,7 +91,7 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
   const stuffed = withStuff({ ...figured.value.gear, name }, words);
   const priced = withPrice(stuffed, amounts, setting);
   if (!priced.ok) return priced;
-  const gear = counted.in(priced.value);
+  const gear = withWhatIsLeft(counted.in(priced.value), rest);
   const weighed = withDates(withMassOf(gear, gear.massG, gear.massTrust), dated.value);
   const unsound = unsoundGear(weighed);
   return unsound
@@ -168,6 +169,9 @@ function meant(
   return { ...read, others: [...new Set(others)].slice(0, 5) };
 }
 
+/** In one of these it is another thing than by itself: *tins of soup*, *bottles of water*. */
+const changesWhatItIs = new Set(['tin', 'can', 'bottle']);
+
 /** `3 rolls of tape` is three times what `roll of tape` is, where tape by itself says too little. */
 function meantInPacks(
   rest: string,
@@ -176,10 +180,10 @@ function meantInPacks(
   setting: Pick<LineSetting, 'picked' | 'taught'>,
 ): Meaning {
   const whole = meant(words, amounts, setting);
-  if (whole.kind !== null || setting.picked !== undefined) return whole;
+  if (setting.picked !== undefined) return whole;
   for (const { amount, from, to } of amounts) {
     const pack = amount.what === 'count' && /(\p{L}+)\s+of$/u.exec(rest.slice(from, to));
-    if (!pack) continue;
+    if (!pack || (whole.kind !== null && !changesWhatItIs.has(stem(pack[1]!)))) continue;
     const ofOne = `${words.slice(0, from)} ${stem(pack[1]!)} of ${words.slice(to)}`;
     const one = meant(ofOne, amounts, setting);
     if (one.kind !== null) return one;

@@ -110,6 +110,28 @@ export function wordsOf(text: string): readonly string[] {
     .filter((word) => word !== '' && /[\p{L}\p{N}]/u.test(word));
 }
 
+/** What is in a tin where it is food. */
+const tinned =
+  'soup|stew|food|beans?|fish|tuna|sardines?|mackerel|herring|meat|beef|ham|fruit|peaches|vegetables?|peas|corn|tomatoes|pasta|ravioli|chili|milk';
+
+/** Phrases that are one thing by another name, and its own name. */
+const otherwise: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:tins?|cans?)\s+of\s+(?=(?:\p{L}+\s+)?(?:%)\b)/giu, 'tinned '],
+  [/\b(?:tin|can)\s+(?=(?:%)\b)/giu, 'tinned '],
+  [/\bbottles?\s+of\s+(?=(?:(?:mineral|drinking|still)\s+)?water\b)/giu, 'bottled '],
+  [/\u0001\s*(?:notes?|bills?)\b/giu, 'banknotes'],
+  [/\bcharger\s+for\s+the\s+car\b/giu, 'car charger'],
+  [/\bspare\s+(?=(?:eye\s?)?glasses\b)/giu, 'prescription '],
+].map(([pattern, name]) => [
+  new RegExp((pattern as RegExp).source.replace('%', tinned), 'giu'),
+  name as string,
+]);
+
+/** The text with {@link otherwise}: *tins of soup* are *tinned soup*. */
+export function byItsName(text: string): string {
+  return otherwise.reduce((said, [pattern, name]) => said.replace(pattern, name), text);
+}
+
 /** Splits a line’s words into those that name the thing and those beside it. */
 export function wordsIn(text: string): Words {
   const [before = '', ...after] = text

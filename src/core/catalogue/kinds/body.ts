@@ -21,6 +21,14 @@ const training = {
   cautions: ['Only for those who were trained in its use: get the training.'],
 } as const;
 
+/** What people call the medicine that they take themselves. */
+const byComplaint = (
+  'blood pressure|heart|thyroid|malaria|epilepsy|cholesterol|diabetes|asthma|stroke|migraine|contraceptive|antidepressant|blood thinning'
+)
+  .split('|')
+  .flatMap((name) => ['tablets', 'pills', 'medicine'].map((form) => `${name} ${form}`))
+  .join('|');
+
 // prettier-ignore
 export const body: readonly Kind[] = [
   kind('first-aid-pouch', 'First-aid set', 'first aid kit|first-aid set|first aid set|first aid|medical kit|med kit|medkit|trauma kit', 'set|kit|pouch|medical', ['first-aid', 'cloth', '#b5332b'], 310, box(165, 115, 55), 2900,
@@ -71,7 +79,7 @@ export const body: readonly Kind[] = [
     [serves('first-aid')], [], { ...training, never: 'shin|dental|night' }),
   kind('antiseptic', 'Antiseptic wipes', 'antiseptic wipes|alcohol wipes|alcohol pads|alcohol swabs|antiseptic swabs|alcohol prep pads|prep pads|disinfectant wipes', 'antiseptic|alcohol|disinfecting', ['card', 'paper', '#cfe0e4'], 22, box(62, 55, 14), 300,
     [makesDo('first-aid'), serves('wash'), ofSort('spark', makesDo('tinder', 5))], [], { contents: holding('pieces', 10, 20), spoiledBy: ['heat'], never: 'baby|lens|screen', care: [every(12, 'inspect')] }),
-  kind('nitrile-gloves', 'Thin gloves, two pairs', 'nitrile gloves|latex gloves|disposable gloves|medical gloves|exam gloves|vinyl gloves|surgical gloves|gloves', 'thin|nitrile|disposable|latex|medical|exam|vinyl|surgical', ['gloves', 'rubber', '#3f7fa8'], 16, soft(45, 30, 6), 100,
+  kind('nitrile-gloves', 'Thin gloves, two pairs', 'nitrile gloves|latex gloves|disposable gloves|medical gloves|exam gloves|vinyl gloves|surgical gloves|gloves', 'nitrile|disposable|latex|medical|exam|vinyl|surgical', ['gloves', 'rubber', '#3f7fa8'], 16, soft(45, 30, 6), 100,
     [makesDo('hands')], [], { cautions: ['Latex: some people are allergic to it.'], contents: holding('pieces', 4, 16), spoiledBy: ['heat', 'sun'] }),
   kind('breathing-mask', 'Breathing shield', 'breathing shield|cpr mask|cpr shield|resuscitation mask|cpr face shield|face shield cpr|pocket mask', 'breathing|resuscitation|cpr', ['card', 'plastic', '#b5d3df'], 12, box(70, 55, 8), 400,
     [makesDo('first-aid')], [], training),
@@ -89,8 +97,10 @@ export const body: readonly Kind[] = [
     [ofSort('against allergy', madeFor('medicine'))], [], { ...medicine, contents: holding('tablets', 10, 5) }),
   kind('stomach-tablets', 'Tablets against diarrhoea', 'diarrhoea tablets|diarrhea tablets|antidiarrhoeal|antidiarrheal|loperamide|anti-diarrhoea tablets|anti diarrhea|stomach tablets|antacid|antacids|tablets', 'diarrhoea|stomach|diarrhea|indigestion', ['tablets', 'paper', '#d8e2c3'], 8, box(90, 45, 6), 500,
     [ofSort('common medicine', madeFor('medicine'))], [], { ...medicine, contents: holding('tablets', 8, 4) }),
-  kind('own-medicine', 'Own medicine, three days', 'own medicine|personal medicine|prescription medicine|prescription|prescription meds|personal medication|daily meds|medication|medicine|meds', 'own|personal|prescription|daily', ['tube', 'plastic', '#d98f3b'], 24, cylinder(30, 60), 0,
-    [ofSort('own medicine', madeFor('medicine'))], [], { ...medicine, contents: holding('doses', 3, 9), never: 'ball|cabinet|box|bag|case|pouch|horse|book|cough', care: [every(1, 'rotate')] }),
+  kind('own-medicine', 'Own medicine, three days', `own medicine|personal medicine|prescription medicine|prescription|prescription meds|personal medication|daily meds|medication|medicine|meds|${byComplaint}`, 'own|personal|prescription|daily|capsules', ['tube', 'plastic', '#d98f3b'], 24, cylinder(30, 60), 0,
+    [ofSort('own medicine', madeFor('medicine'))], [], { ...medicine, contents: holding('doses', 3, 9), never: 'ball|cabinet|box|bag|case|pouch|horse|book|cough|cuff|monitor|meter', care: [every(1, 'rotate')] }),
+  kind('fever-syrup', 'Fever syrup', 'fever syrup|pain syrup|paracetamol syrup|ibuprofen syrup|childrens syrup', 'fever|pain|child|children', ['bottle', 'glass', '#c77c8f'], 190, cylinder(50, 120), 500,
+    [ofSort('common medicine', madeFor('medicine'))], [], { ...medicine, contents: holding('mL', 100, 115), never: 'maple|cough' }),
   kind('allergy-pen', 'Own allergy pen', 'allergy pen|adrenaline pen|autoinjector|auto-injector|auto injector|epinephrine pen|adrenaline autoinjector|adrenaline|epinephrine', 'allergy|adrenaline|own|epinephrine', ['tube', 'plastic', '#e2b933'], 72, cylinder(28, 152), 0,
     [ofSort('adrenaline', madeFor('medicine'))], [], { ...medicine, care: [every(3, 'inspect')], cautions: ['Only for the person it is prescribed for. Never after its date, never heated or frozen. Call for help at once.'] }),
   kind('sunscreen', 'Sunscreen', 'sunscreen|sun cream|suncream|sun lotion|sunblock|sun block', 'spf|mineral|zinc', ['tube', 'plastic', '#e3a83b'], 62, box(122, 48, 26), 700,

@@ -35,7 +35,7 @@ export const cutting: readonly Kind[] = [
     [madeFor('grip'), serves('cut'), serves('snip'), serves('saw'), serves('turn'), serves('strike'), serves('eat'), makesDo('sharpen')], [], blade),
   kind('mid-multi-tool', 'Mid-size multi-tool', 'multitool|multi-tool', 'mid|medium|mid-size|light', ['multi-tool', 'steel', '#9aa0a3'], 120, box(90, 36, 16), 4200,
     [madeFor('grip'), serves('cut'), serves('snip'), serves('turn'), makesDo('saw'), makesDo('eat')], [], blade),
-  kind('keyring-tool', 'Key-ring tool', 'multitool|multi-tool|keytool', 'key|ring|keyring|tiny', ['multi-tool', 'steel', '#7f8a8c'], 52, box(62, 26, 13), 2400,
+  kind('keyring-tool', 'Key-ring tool', 'multitool|multi-tool|keytool|keyring knife|key ring knife|keychain knife', 'key|ring|keyring|tiny', ['multi-tool', 'steel', '#7f8a8c'], 52, box(62, 26, 13), 2400,
     [serves('cut'), madeFor('snip'), serves('tweeze'), makesDo('turn'), makesDo('grip')], [], blade),
   kind('locking-pliers', 'Locking pliers, small', 'pliers|lockpliers', 'locking|grip', ['multi-tool', 'steel', '#6f7a80'], 210, box(140, 50, 18), 1400,
     [madeFor('grip'), serves('fasten')], [], steelTool),

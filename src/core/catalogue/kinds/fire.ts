@@ -88,7 +88,7 @@ export const fire: readonly Kind[] = [
     [ofSort('petrol', madeFor('fuel', 18_500))], [], { contents: holding('mL', 600, 420), never: 'stove|station|can|jerry|empty', spoiledBy: ['heat'], care: [every(24, 'replace')], cautions: ['Fill to the mark only. Fumes catch from far: never open it near a flame or in a tent.'] }),
   kind('twig-stove', 'Folding twig stove', 'twig stove|wood stove|hobo stove|stick stove|rocket stove|stove', 'twig|folding|wood|stick|biomass|rocket', ['stove', 'steel', '#8b8f90'], 410, box(165, 165, 22), 4800,
     [madeFor('stove', null, heat)], [], { ...steelTool, never: 'gas|propane|butane|spirit|alcohol|petrol|hexamine|tablet|tent' }),
-  kind('gas-stove', 'Gas stove', 'gas stove|gas burner|canister stove|stove|burner|cooker', 'gas|canister|propane|butane|isobutane|top|screw|single|cartridge', ['stove', 'steel', '#9aa0a3'], 95, box(90, 62, 55), 4200,
+  kind('gas-stove', 'Gas stove', 'gas stove|gas burner|canister stove|camping stove|stove|burner|cooker', 'gas|canister|propane|butane|isobutane|top|screw|single|cartridge', ['stove', 'steel', '#9aa0a3'], 95, box(90, 62, 55), 4200,
     [madeFor('stove', null, relyingOn('fuel', 'gas'), relying('flame', 'spark'))], [], { care: [every(12, 'test')], never: 'wood|twig|alcohol|spirit|petrol|hexamine|tablet|bunsen|lab' }),
   kind('spirit-stove', 'Spirit burner', 'spirit burner|alcohol stove|spirit stove|can stove|stove|burner', 'spirit|alcohol|can|meths|soda can', ['canister', 'brass', '#b9904a'], 110, cylinder(75, 46), 1400,
     [madeFor('stove', null, relyingOn('fuel', 'spirit'), relying('flame', 'spark'))], [], { care: [every(12, 'test')], never: 'gas|propane|butane|wood|petrol|hexamine|canister' }),

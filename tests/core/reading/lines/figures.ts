@@ -79,7 +79,7 @@ export const figures: readonly Line[] = [
   ['4 AA batteries', 'cell-aa', 'x4'],
   ['25 matches', 'matchbox', 'x1 full=25'],
   ['50 chlorine tablets', 'chlorine-tablets', 'x1 full=50 treat-water=50'],
-  ['2 x chlorine tablets', 'chlorine-tablets', 'x2 full=30'],
+  ['2 x chlorine tablets', 'chlorine-tablets', 'x1 full=2'],
   ['3 packs of matches', 'matchbox', 'x3'],
   ['two lighters', 'lighter', 'x2'],
   ['a whistle', 'whistle', 'x1'],

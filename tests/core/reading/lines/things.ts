@@ -166,7 +166,7 @@ export const things: readonly Line[] = [
   ['instant noodles', 'noodles', '+food'],
   ['peanut butter', 'peanut-butter', '+food'],
   ['beef jerky', 'dried-meat', '+food'],
-  ['tinned fish', 'tinned-food', '+food'],
+  ['tinned fish', 'tinned-fish', '+food'],
   ['electrolyte powder', 'salts', '+electrolyte'],
   ['fishing kit', 'fishing-set', '+catch'],
   ['snare wire', 'snare-wire', ''],
