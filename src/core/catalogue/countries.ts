@@ -260,7 +260,7 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     name: 'Arctic',
     water: 'everywhere',
     view: 'open',
-    insects: 'some',
+    insects: 'many',
     groundBites: false,
     waterThreats: living,
     waterIsCloudy: false,

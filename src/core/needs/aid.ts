@@ -19,7 +19,7 @@ export function aid(kit: NeedsKit): Answer {
         ? 'met'
         : unknown.length === open.length
           ? 'not known'
-          : met === 0
+          : asked.every(({ uses }) => uses === 0)
             ? 'none'
             : 'short',
     demand: asked.length,

@@ -1,34 +1,11 @@
-import { countryOf } from '../brief';
 import { carry } from './carry';
 import { filledHere } from './filled';
+import { fromTheLandL, onTheSpotL } from './land';
 import { answered, daysOf, notKnown, standingOf, type Answer } from './need';
-import { idsOf, isRelied, total, work, type NeedsKit } from './needs-kit';
+import { idsOf, work, type NeedsKit } from './needs-kit';
 import { safeWaterOf } from './safe-water';
 import { hoursADay } from './walk';
 import { asksOfHeat, mealWaterPerDayL, treatments, waterPerDay } from './water';
-
-/** Waking hours of a day, and what somebody drinks on the spot where there is water, in L (own). */
-const wakingH = 16;
-const onTheSpotL = 0.75;
-
-/**
- * What can be taken from the land on the whole trip, in L: at each water the vessels are filled, and everybody drinks. Within a day’s
- * reach the camp lies by water too. None where the country has none to count on, unless somebody said how far apart waters lie.
- */
-function fromTheLandL(kit: NeedsKit): number {
-  const { conditions, brief, people } = kit;
-  const days = kit.days ?? 1;
-  const { dryHours } = conditions;
-  const isTold = dryHours !== null && dryHours.by !== 'country';
-  if (!isTold && countryOf(brief)?.water === 'none') return 0;
-  if (dryHours === null || dryHours.value === 0) return Infinity;
-  const atWaters = Math.floor((wakingH * days) / dryHours.value);
-  const fills = dryHours.value <= wakingH ? atWaters + days : atWaters;
-  const vessels = kit
-    .given('carry-water')
-    .filter((given) => isRelied(given) && !given.isToBeEmptied);
-  return fills * (total(vessels) / 1000 + onTheSpotL * people.length);
-}
 
 /** Enough to drink: what is aboard, and what is found, made safe and carried from one water to the next. */
 export function drink(kit: NeedsKit): Answer {

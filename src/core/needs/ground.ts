@@ -9,6 +9,12 @@ import { groundEach, hangingFree } from './sleepers';
 export function ground(kit: NeedsKit): Answer {
   const { conditions, nights, print, people } = kit;
   if (nights === 0) return notAsked('R', 'No night out.');
+  if (kit.shelter !== null) {
+    return notAsked(
+      'R',
+      kit.shelter === 'house' ? 'They lie in their own beds.' : 'They sit in the vehicle.',
+    );
+  }
   if (conditions.lowC === null) return notKnown('R', ...climateOr(kit.brief, 'the low'));
   const demand = groundR(conditions.lowC.value);
   if (hangingFree(kit, conditions.lowC.value) === people.length)

@@ -8,6 +8,9 @@ import { personsTold } from './persons-told';
 /** From this warmth on insects fly, in °C of a day’s high (own). */
 const fliesFromC = 10;
 
+/** Where they are not many, the mean of the day counts, in °C (own). */
+const fliesFromMeanC = 11;
+
 /** Whether the sun is to be kept off there at that time; taken to be where nobody says what country it is. */
 export function sunBurns({ brief, conditions }: NeedsKit): boolean {
   const country = countryOf(brief);
@@ -25,7 +28,11 @@ export function guard(kit: NeedsKit): Answer {
   const { brief, conditions, people } = kit;
   const country = countryOf(brief);
   if (country === null) return notKnown('people', 'the kind of country');
-  const isWarm = (conditions.highC?.value ?? 20) >= fliesFromC;
+  const { lowC, highC } = conditions;
+  const meanC = lowC === null || highC === null ? 20 : (lowC.value + highC.value) / 2;
+  // Where they swarm, the midges of a cool day are enough.
+  const isWarm =
+    country.insects === 'many' ? (highC?.value ?? 20) >= fliesFromC : meanC >= fliesFromMeanC;
   const asked: readonly Asked[] = [
     ...(country.insects === 'few' || !isWarm
       ? []
@@ -51,7 +58,12 @@ export function guard(kit: NeedsKit): Answer {
   }));
   const worst = guarded.reduce((one, other) => (other.people < one.people ? other : one));
   return answered({
-    standing: worst.people >= people.length ? 'met' : worst.people > 0 ? 'short' : 'none',
+    standing:
+      worst.people >= people.length
+        ? 'met'
+        : guarded.some(({ people: kept }) => kept > 0)
+          ? 'short'
+          : 'none',
     demand: people.length,
     supply: worst.people,
     unit: 'people',

@@ -1,6 +1,7 @@
 import { countryOf } from '../brief';
-import { igniteJobs, serves, type Demand, type JobsDemand, type Sort } from '../gear';
+import { igniteJobs, serves, type Demand, type JobId, type JobsDemand, type Sort } from '../gear';
 import { boilEnergyKj, efficiency, type Stove } from '../models';
+import { airInside } from './shelter';
 import { isRelied, type Given, type NeedsKit } from './needs-kit';
 
 /** What burns each sort of fuel, by how much of its heat goes into the water. */
@@ -16,6 +17,9 @@ const looseFuels: readonly Sort[] = ['tablet', 'wood'];
 
 /** Below this a canister gives no gas to rely on, in °C (own): what fails in frost is counted out. */
 const gasFailsBelowC = -5;
+
+/** What dead wood is cut with in winter. */
+const woodTools: readonly JobId[] = ['saw', 'chop'];
 
 /** Fuel that is carried and burns here. */
 export interface Burning {
@@ -38,7 +42,8 @@ export interface Hearth {
 export function hearthOf(kit: NeedsKit): Hearth {
   const { brief, conditions } = kit;
   const stoves = kit.given('stove').filter(isRelied);
-  const isFrozen = conditions.lowC !== null && conditions.lowC.value < gasFailsBelowC;
+  const isFrozen =
+    conditions.lowC !== null && airInside(kit.shelter, conditions.lowC.value) < gasFailsBelowC;
   const burning: Burning[] = [];
   const idle: Given[] = [];
   for (const given of kit.given('fuel')) {
@@ -55,9 +60,12 @@ export function hearthOf(kit: NeedsKit): Hearth {
   }
   const isLit = igniteJobs.some((job) => kit.given(job).some(isRelied));
   const hasWood = brief.isFireAllowed && (countryOf(brief)?.firewood ?? 'none') !== 'none';
+  // What lies under snow is wet or buried: dead wood that stands is cut.
+  const isSnow = conditions.highC !== null && conditions.highC.value < 0;
+  const canCut = woodTools.some((job) => kit.given(job).some(isRelied));
   const isTwigStove = stoves.some(({ gear }) => gear.kind === 'twig-stove');
   return {
-    onWood: hasWood && isLit ? (isTwigStove ? 'twig' : 'open fire') : null,
+    onWood: hasWood && isLit && (!isSnow || canCut) ? (isTwigStove ? 'twig' : 'open fire') : null,
     burning,
     idle,
   };

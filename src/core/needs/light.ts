@@ -12,6 +12,14 @@ const taskLm = 25;
 const candleLm = 12;
 const hoursAsleep = 8;
 
+/** The way home through a town in the dark, in h (own). */
+const homewardH = 1;
+
+/** One lamp’s light for the first, and a third of one for each that sits by it (own). */
+function lampsFor(people: number): number {
+  return 1 + (people - 1) / 3;
+}
+
 /** Hours of dark awake, at the light that the tasks ask, against what lamps, cells and candles give in that cold. */
 export function light(kit: NeedsKit): Answer {
   const { conditions, nights, people, print } = kit;
@@ -21,8 +29,9 @@ export function light(kit: NeedsKit): Answer {
     return notAsked('lumen-hours', 'It does not get dark: a lamp can stay at home.');
   }
   const evenings = Math.max(1, nights);
-  const hours = lightNeededH(dark.longestH, hoursAsleep);
-  const perNight = hours * taskLm * people.length;
+  const isTown = nights === 0 && kit.brief.country === 'town';
+  const hours = isTown ? homewardH : lightNeededH(dark.longestH, hoursAsleep);
+  const perNight = hours * taskLm * lampsFor(people.length);
   const lamps = kit.given('light').filter(isRelied);
   const tempC = lowC?.value ?? 20;
   const burning = partsOf(kit.ways, 'light').filter(
@@ -52,7 +61,7 @@ export function light(kit: NeedsKit): Answer {
       ...cellsIn(kit).map((cell) => work('cell-energy', { cell, tempC })),
     ],
     steps: [
-      `${taskLm} lm for each of ${people.length}, ${evenings} nights.`,
+      `${taskLm} lm for one, and a third of it for each of the others: ${people.length} in all, ${evenings} nights.`,
       `Lamps ${print.number(lamplight)} lumen-hours at ${print.celsius(tempC)}, each by its own cells; candles ${print.number(candlelight)}.`,
     ],
   });

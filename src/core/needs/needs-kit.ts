@@ -15,6 +15,7 @@ import { workedBy, type Worked } from '../models/run-model';
 import type { Body } from '../models';
 import { printLength, printMass, printNumber, printVolume, type UnitSystem } from '../quantity';
 import type { Ways } from '../ways';
+import { shelterOf, type Shelter } from './shelter';
 
 /** A piece’s supply of a job that counts on the last day, with all it relies on met. */
 export interface Given {
@@ -47,6 +48,8 @@ export interface NeedsKit {
   readonly day: string;
   /** The conditions under which it is looked at; none but where somebody asks what is left then. */
   readonly holding: ReadonlySet<ConditionId>;
+  /** What they are in, where the kit stands in it; null on their feet. */
+  readonly shelter: Shelter | null;
   readonly people: readonly Somebody[];
   /** Days away, the first and the last counted in; null while nobody said when. */
   readonly days: number | null;
@@ -101,6 +104,7 @@ export function needsKitOf(
     totals,
     day,
     holding,
+    shelter: shelterOf(loadout, shelf, brief),
     people: brief.people.map(somebodyOf),
     nights,
     days: nights === null ? null : nights + 1,

@@ -1,4 +1,5 @@
 import { isForCells } from '../gear';
+import { isOnBody, treeOf } from '../loadout';
 import { ownBatteryColdFactor } from '../models';
 import { answered, daysOf, notAsked, notKnown, type Answer } from './need';
 import { agree, listed } from '../quantity';
@@ -31,11 +32,14 @@ export function power(kit: NeedsKit): Answer {
         sum + (facts?.of === 'power' ? (facts.whPerSunnyDay ?? 0) : 0) * count,
       0,
     ) * sunShare;
-  const own = devices.reduce((sum, { wh }) => sum + wh, 0);
+  const own = devices.reduce(
+    (sum, { wh, isWarm }) => sum + wh * (isWarm ? 1 : ownBatteryColdFactor(tempC)),
+    0,
+  );
   const banked = total(banks) * ownBatteryColdFactor(tempC) * chargingShare;
-  const supply = own * ownBatteryColdFactor(tempC) + banked + panelADay * days;
+  const supply = own + banked + panelADay * days;
   const demand = perDay * days;
-  const lasts = daysOf(own * ownBatteryColdFactor(tempC) + banked, Math.max(0, perDay - panelADay));
+  const lasts = daysOf(own + banked, Math.max(0, perDay - panelADay));
   const isMet = supply >= demand - 1e-9 && lacks.length === 0;
   return answered({
     standing: isMet ? 'met' : supply > 0 ? 'short' : 'none',
@@ -60,13 +64,19 @@ export function power(kit: NeedsKit): Answer {
 }
 
 /** What is charged: phones, lamps and messengers with a battery of their own. */
-function charged(kit: NeedsKit): readonly { readonly name: string; readonly wh: number }[] {
-  const seen = new Map<string, { name: string; wh: number }>();
+function charged(
+  kit: NeedsKit,
+): readonly { readonly name: string; readonly wh: number; readonly isWarm: boolean }[] {
+  const tree = treeOf(kit.loadout);
+  const seen = new Map<string, { name: string; wh: number; isWarm: boolean }>();
   for (const job of ['light', 'call', 'position'] as const) {
     for (const { placement, gear, count, supply } of kit.given(job)) {
       const { facts } = supply;
       const wh = facts?.of === 'light' ? (facts.ownWh ?? 0) : 0;
-      if (wh > 0) seen.set(placement.id, { name: gear.name, wh: wh * count });
+      if (wh > 0) {
+        const isWarm = isOnBody(tree, kit.shelf, placement);
+        seen.set(placement.id, { name: gear.name, wh: wh * count, isWarm });
+      }
     }
   }
   return [...seen.values()];

@@ -1,4 +1,4 @@
-import { schoolOf } from '../brief';
+import { makeDoThere, schoolOf } from '../brief';
 import { cordNeededM } from '../models';
 import { answered, notAsked, type Answer } from './need';
 import { idsOf, total, work, type NeedsKit } from './needs-kit';
@@ -21,12 +21,16 @@ export function rig(kit: NeedsKit): Answer {
   const cord = kit.given('cord').filter(({ supply }) => supply.fitness !== 'improvised');
   const pegs = kit.given('stake').filter(({ supply }) => supply.fitness !== 'improvised');
   const supply = total(cord);
+  const makesDo = total(kit.given('cord')) - supply;
   const pegsThere = pegs.reduce((sum, { count, amount }) => sum + count * (amount ?? 1), 0);
   const pegsAsked = roofs * pegsEach;
-  const cutsThem = schoolOf(kit.brief.schools, 'pegs') === 'cut there';
+  // A stake is soon cut where wood stands.
+  const cutsThem =
+    schoolOf(kit.brief.schools, 'pegs') === 'cut there' ||
+    (kit.brief.country !== null && makeDoThere(kit.brief, 'stake')?.hardness === 0);
   const isMet = supply >= demand && (cutsThem || pegsThere >= pegsAsked);
   return answered({
-    standing: isMet ? 'met' : supply + pegsThere > 0 ? 'short' : 'none',
+    standing: isMet ? 'met' : supply + pegsThere + makesDo > 0 ? 'short' : 'none',
     demand,
     supply,
     unit: 'm',

@@ -7,13 +7,14 @@ import { pitchesOf, sleeperWideM } from './pitch';
 export function roof(kit: NeedsKit): Answer {
   const { nights, people, print } = kit;
   if (nights === 0) return notAsked('people', 'No night out.');
+  if (kit.shelter !== null) return notAsked('people', `The ${kit.shelter} is the roof.`);
   const pitches = pitchesOf(kit);
   const relied = pitches.filter(({ given }) => given.supply.fitness !== 'improvised');
   const makesDo = pitches.filter((pitch) => !relied.includes(pitch));
   const supply = relied.reduce((sum, { sleepers, given }) => sum + sleepers * given.count, 0);
   const more = makesDo.reduce((sum, { sleepers, given }) => sum + sleepers * given.count, 0);
   return answered({
-    standing: standingOf(supply, people.length),
+    standing: supply === 0 && more > 0 ? 'short' : standingOf(supply, people.length),
     demand: people.length,
     supply,
     unit: 'people',

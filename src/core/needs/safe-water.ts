@@ -1,7 +1,9 @@
 import type { Threat } from '../gear';
+import { fromTheLandL } from './land';
 import { hearthOf, boilableL, type Boil } from './hearth';
 import { filledHere, filledMl } from './filled';
 import { total, type Given, type NeedsKit } from './needs-kit';
+import { methodBy } from './wait';
 import { removes, treatments, waterPerDay, waterTempC } from './water';
 
 /** What of a trip’s water is made safe, and how. Litres are of the whole trip. */
@@ -10,7 +12,7 @@ export interface SafeWater {
   readonly askedL: number;
   /** In bottles and full vessels when they set out. */
   readonly aboardL: number;
-  /** What is to be made safe: all that is not aboard. */
+  /** What is to be made safe: what is drunk of the land, as far as it is found and carried there. */
   readonly toTreatL: number;
   /** What can be, by the threat of this place that is closed for the fewest litres; Infinity where nothing runs out. */
   readonly safeL: number;
@@ -22,10 +24,18 @@ export interface SafeWater {
   readonly isMelted: boolean;
 }
 
-/** What is wrong with the water there, sediment where it is cloudy and nothing strains it; null where nobody knows. */
+/**
+ * What is wrong with the water there, sediment where it is cloudy and nothing strains it; null where nobody knows. That a street’s water
+ * may have chemicals in it is said with every treatment, as none takes them out; where somebody knows that they are there, they are
+ * a threat like any other.
+ */
 export function threatsThere(kit: NeedsKit): readonly Threat[] | null {
-  const { waterThreats, waterIsCloudy } = kit.conditions;
-  if (waterThreats === null) return null;
+  const { waterIsCloudy } = kit.conditions;
+  const told = kit.conditions.waterThreats;
+  if (told === null) return null;
+  const waterThreats = {
+    value: told.value.filter((threat) => threat !== 'chemicals' || told.by === 'typed'),
+  };
   const isCloudy = waterIsCloudy?.value === true;
   const strains =
     kit.given('strain').length > 0 ||
@@ -59,9 +69,11 @@ export function safeWaterOf(kit: NeedsKit): SafeWater | null {
   if (perDay === null || kit.days === null || threats === null) return null;
   const askedL = perDay * kit.days;
   const aboardL = (total(kit.given('water')) + filledMl(filledHere(kit))) / 1000;
-  const toTreatL = Math.max(0, askedL - aboardL);
+  const toTreatL = Math.min(fromTheLandL(kit), Math.max(0, askedL - aboardL));
   const ways = treatments(kit);
-  const [boiling, others] = [ways.filter(isBoiling), ways.filter((way) => !isBoiling(way))];
+  const isClear = !threats.includes('sediment');
+  const boiling = ways.filter(isBoiling);
+  const others = ways.filter((way) => !isBoiling(way) && (isClear || !wantsClear(way)));
   const boil = boilThere(kit);
   const boilable =
     boiling.length === 0 ? 0 : boil === null ? Infinity : boilableL(hearthOf(kit), boil);
@@ -69,7 +81,10 @@ export function safeWaterOf(kit: NeedsKit): SafeWater | null {
     boiled: boiling.some((way) => removes(way).includes(threat)) ? boilable : 0,
     otherwise: litresOf(others.filter((way) => removes(way).includes(threat))),
   });
-  const closed = threats.map((threat) => ({ threat, ...litresAgainst(threat) }));
+  // Sediment harms nobody: what is dosed or lit waits until it is strained, and what boils or filters does not.
+  const closed = threats
+    .filter((threat) => threat !== 'sediment')
+    .map((threat) => ({ threat, ...litresAgainst(threat) }));
   const least = (litres: readonly number[]) => Math.min(Infinity, ...litres);
   const otherwiseL = least(
     closed.filter(({ boiled }) => boiled > 0).map(({ otherwise }) => otherwise),
@@ -90,6 +105,11 @@ export function safeWaterOf(kit: NeedsKit): SafeWater | null {
 /** Boiling is bounded by what there is to boil with, and by nothing of the pot’s own. */
 export function isBoiling({ amount, supply: { facts } }: Given): boolean {
   return amount === null && facts?.of === 'treatment' && facts.minutes === 1;
+}
+
+/** Tablets, drops and light do not reach into cloudy water. */
+function wantsClear(way: Given): boolean {
+  return methodBy(way) !== null;
 }
 
 function litresOf(ways: readonly Given[]): number {

@@ -8,6 +8,7 @@ import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
 import { tooShortFor } from './bed-length';
 import { dealtOut, eachDealt, groundEach, hangingFree } from './sleepers';
 import { isOrdinary } from './warmth';
+import { airInside } from './shelter';
 import { dryShare } from './wet';
 
 /** What a cover adds round a bag, in clo (own): a bivvy or bag cover, a reflective sheet. */
@@ -25,6 +26,12 @@ const woodKgAnHour = 3;
 /** Who keeps warm only above this is cold on every night, in °C (own): the figure itself then tells nothing. */
 export const anyNightC = 30;
 
+/** Figures are told in whole degrees, and nobody feels less than half of one. */
+const feltC = 0.5;
+
+/** Air round somebody who lies in no bag, in clo (own, of ISO 9920’s 0.7 for still air): a bag’s rating has its own in it. */
+const airRoundClo = 0.5;
+
 /** A missing R lifts the temperature that is slept through by so many degrees. */
 const degreesPerR = 5;
 
@@ -34,17 +41,20 @@ export interface Sleeper {
   readonly clo: number;
   readonly groundR: number;
   readonly lowestC: number;
+  /** Hangs in the warmth, and lies on nothing. */
+  readonly hangs: boolean;
 }
 
 /** Everybody in their own bed, clothed where that is no bag, as warm as sharing makes the worst-off. */
 export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
   const bags = insulation(kit);
+  const inBags = bags.filter(({ isBag }) => isBag).reduce((sum, { given }) => sum + given.count, 0);
   const beds = dealtOut(
     bags.flatMap(({ given, clo, isBag }) =>
       eachDealt(given, clo, isBag ? 'bag' : given.placement.gear, isBag),
     ),
     kit.people.map(() => clothedClo),
-  );
+  ).map((clo, at, all) => clo + (isWithoutBag(at, all, inBags) ? airRoundClo : 0));
   // The thickest mat goes under the thinnest bed, and who hangs in the warmth needs none.
   const hanging = hangingFree(kit, lowC);
   const mats = [...groundEach(kit)].sort((one, other) => other - one);
@@ -54,9 +64,16 @@ export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
   return kit.people.map(({ name }, at) => {
     const clo = beds[at]!;
     const own = matOf.get(at)!;
-    const missing = hangs.has(at) ? 0 : Math.max(0, groundR(lowC) - own);
-    return { name, clo, groundR: own, lowestC: sleepTempC(clo) + degreesPerR * missing };
+    const missing = kit.shelter !== null || hangs.has(at) ? 0 : Math.max(0, groundR(lowC) - own);
+    const lowestC = sleepTempC(clo) + degreesPerR * missing;
+    return { name, clo, groundR: own, lowestC, hangs: hangs.has(at) };
   });
+}
+
+/** Bags go to as many as there are of them; who has least of all lies in none. */
+function isWithoutBag(at: number, clos: readonly number[], bags: number): boolean {
+  const warmer = clos.filter((clo, other) => clo > clos[at]! || (clo === clos[at] && other < at));
+  return warmer.length >= bags;
 }
 
 interface Insulation {
@@ -105,15 +122,19 @@ export function sleep(kit: NeedsKit): Answer {
   const { lowC, lows } = conditions;
   if (nights === 0) return notAsked('°C', 'No night out.');
   if (lowC === null) return notKnown('°C', ...climateOr(brief, 'the low'));
-  const sleepers = sleepersOf(kit, lowC.value);
+  const airC = airInside(kit.shelter, lowC.value);
+  const sleepers = sleepersOf(kit, airC);
   const worst = sleepers.reduce((one, other) => (other.lowestC > one.lowestC ? other : one));
   const withFire = worst.lowestC - (sleepTempC(0) - sleepTempC(tendedFireClo));
   const tends = schoolOf(brief.schools, 'cold') === 'with a tended fire' && brief.isFireAllowed;
   const limitC = tends ? withFire : worst.lowestC;
-  const short = limitC - lowC.value;
-  const moreClo = sleepClo(lowC.value) - sleepClo(limitC);
-  const moreR = Math.min(short / degreesPerR, groundR(lowC.value) - worst.groundR);
-  const cloWithR = sleepClo(lowC.value) - sleepClo(limitC - moreR * degreesPerR);
+  const short = limitC - airC;
+  const moreClo = sleepClo(airC) - sleepClo(limitC);
+  const moreR =
+    kit.shelter !== null || worst.hangs
+      ? 0
+      : Math.min(short / degreesPerR, groundR(airC) - worst.groundR);
+  const cloWithR = sleepClo(airC) - sleepClo(limitC - moreR * degreesPerR);
   const mends =
     moreR * degreesPerR >= short - 1e-9
       ? `R ${print.number(moreR, 1)} more beneath, or ${print.number(moreClo, 1)} clo more,`
@@ -123,23 +144,27 @@ export function sleep(kit: NeedsKit): Answer {
   const pieces = insulation(kit).map(({ given }) => given);
   const hasBed = pieces.length > 0;
   // Who is taller than their bag does not close it round the shoulders.
+  const night =
+    kit.shelter === null
+      ? `a cold night is ${print.celsius(lowC.value)}`
+      : `a cold night is ${print.celsius(airC)} in the ${kit.shelter}`;
   const bags = kit.given('sleep').filter(({ supply }) => supply.fitness === 'made-for');
   const cramped = tooShortFor(kit, bags, true);
   return answered({
-    standing: short <= 1e-9 && cramped.length === 0 ? 'met' : hasBed ? 'short' : 'none',
-    demand: lowC.value,
+    standing: short <= feltC && cramped.length === 0 ? 'met' : hasBed ? 'short' : 'none',
+    demand: airC,
     supply: limitC,
     unit: '°C',
     days: null,
     says: [
-      short > 0
-        ? `${worst.name} ${limitC > anyNightC ? 'would be cold on any night' : `sleeps through ${print.celsius(limitC)}`}, and a cold night is ${print.celsius(lowC.value)}: ${limitC > anyNightC ? '' : `${print.degrees(short)} short: `}${mends} would do.`
-        : `${worst.name}, the worst off, sleeps through ${print.celsius(limitC)}; a cold night is ${print.celsius(lowC.value)}.`,
+      short > feltC
+        ? `${worst.name} ${limitC > anyNightC ? 'would be cold on any night' : `sleeps through ${print.celsius(limitC)}`}, and ${night}: ${limitC > anyNightC ? '' : `${print.degrees(short)} short: `}${mends} would do.`
+        : `${worst.name}, the worst off, sleeps through ${print.celsius(limitC)}; ${night}.`,
       ...cramped.map(
         ({ name, statureM, bedM }) =>
           `${name} is ${print.metres(statureM)} tall, and that bag is for ${print.metres(bedM)}: it does not close round the shoulders.`,
       ),
-      lows === null || lowC.by === 'typed'
+      lows === null || lowC.by === 'typed' || kit.shelter !== null
         ? ''
         : `${print.number(100 * shareBelow(limitC, lows))} in 100 nights of the time are colder.`,
       tends
@@ -151,9 +176,9 @@ export function sleep(kit: NeedsKit): Answer {
       .join(' '),
     placements: idsOf(pieces),
     worked: [
-      work('sleep-clo', { tempC: lowC.value }),
+      work('sleep-clo', { tempC: airC }),
       ...sleepers.map(({ clo }) => work('sleep-temp', { clo })),
-      work('ground-r', { tempC: lowC.value }),
+      work('ground-r', { tempC: airC }),
     ],
     steps: [
       ...sleepers.map(

@@ -47,11 +47,13 @@ export function treat(kit: NeedsKit): Answer {
     unit: 'L',
     days: daysOf(safeL, perDay),
     says: [
-      ways.length === 0
-        ? `${print.litres(demand)} are to be made safe, and nothing here does that.`
-        : `${listed([...new Set(ways.map(({ gear }) => gear.name))].slice(0, 3))}: ${safeL === Infinity ? 'as much as there is fire for' : `${print.litres(safeL)} safe of all that is in the water`}, of ${print.litres(demand)} asked.`,
-      safe.isMelted ? 'All of it is ice, and is melted first.' : '',
-      open.length > 0
+      demand === 0
+        ? 'No water is taken from the land there.'
+        : ways.length === 0
+          ? `${print.litres(demand)} are to be made safe, and nothing here does that.`
+          : `${listed([...new Set(ways.map(({ gear }) => gear.name))].slice(0, 3))}: ${safeL === Infinity ? 'as much as there is fire for' : `${print.litres(safeL)} safe of all that is in the water`}, of ${print.litres(demand)} asked.`,
+      safe.isMelted && demand > 0 ? 'All of it is ice, and is melted first.' : '',
+      open.length > 0 && demand > 0
         ? `Left open: ${listed(open)}.`
         : 'Clear is not safe: nothing here takes out fuel, salt or poisons.',
       unmeasured ? 'A dose needs a vessel of known volume.' : '',

@@ -5,6 +5,7 @@ import { climateOr } from './asks';
 import { answered, notKnown, standingOf, type Answer } from './need';
 import { idsOf, isRelied, work, type Given, type NeedsKit } from './needs-kit';
 import { dealtOut, eachDealt } from './sleepers';
+import { airInside } from './shelter';
 import { dryShare } from './wet';
 
 /** What a windproof shell adds, in clo (own, after ISO 9920’s light jackets). */
@@ -20,6 +21,8 @@ const ordinary: readonly string[] = [
   'cargo-trousers',
   'pocket-trousers',
   't-shirt',
+  'shirt',
+  'shorts',
   'pocket-shirt',
   'socks',
   'underwear',
@@ -48,10 +51,13 @@ export function warmth(kit: NeedsKit): Answer {
   if (lowC === null || highC === null) {
     return notKnown('clo', ...climateOr(kit.brief, 'the low and the high'));
   }
-  const wind = windKmh?.value ?? 0;
-  const tempC = (lowC.value + highC.value) / 2;
+  const wind = kit.shelter === null ? (windKmh?.value ?? 0) : 0;
+  const tempC = airInside(kit.shelter, (lowC.value + highC.value) / 2);
+  // In town nobody halts for long outside.
+  const isWalking = kit.nights === 0 && kit.brief.country === 'town';
+  const activity = isWalking ? 'walking' : 'camp';
   const air = wind < windyFromKmh ? stillAirClo.calm : stillAirClo.windy;
-  const demand = Math.max(0, dayClo(tempC, wind, 'camp') - air);
+  const demand = Math.max(0, dayClo(tempC, wind, activity) - air);
   const shells = kit.given('shell').filter((given) => isRelied(given) && isCoat(given));
   const layers = kit
     .given('insulate')
@@ -74,11 +80,11 @@ export function warmth(kit: NeedsKit): Answer {
     supply,
     unit: 'clo',
     days: null,
-    says: `In camp at ${print.celsius(tempC)}${windKmh ? ` with ${print.number(wind)} km/h of wind` : ''} everybody wears ${print.number(demand, 1)} clo; the worst off has ${print.number(supply, 1)}, ordinary clothes counted as 1.`,
+    says: `${isWalking ? 'On foot' : kit.shelter === null ? 'In camp' : `In the ${kit.shelter}`} at ${print.celsius(tempC)}${windKmh && kit.shelter === null ? ` with ${print.number(wind)} km/h of wind` : ''} everybody wears ${print.number(demand, 1)} clo; the worst off has ${print.number(supply, 1)}, ordinary clothes counted as 1.`,
     placements: idsOf([...layers, ...shells]),
     worked: [
       work('wind-chill', { tempC, windKmh: wind }),
-      work('day-clo', { tempC, windKmh: wind, activity: 'camp' }),
+      work('day-clo', { tempC, windKmh: wind, activity }),
     ],
     steps: [
       'The cold hours awake lie halfway between the low and the high; a windproof shell counts 0.3 clo.',

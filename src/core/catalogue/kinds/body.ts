@@ -60,7 +60,7 @@ export const body: readonly Kind[] = [
   kind('inhaler', 'Own inhaler', 'inhaler|asthma inhaler|asthma spray', 'asthma', ['spray', 'plastic', '#4a7fb5'], 34, box(85, 40, 30), 0,
     [ofSort('own medicine', madeFor('medicine'))], [], { ...medicine, contents: holding('doses', 200, 12), care: [every(1, 'inspect')], never: 'nasal|vapor|menthol' }),
   kind('insulin', 'Own insulin, in a cooling case', 'insulin|insulin pen|insulin pens', 'cooling|case|pen', ['tube', 'plastic', '#5a8f9f'], 120, box(180, 70, 40), 0,
-    [ofSort('own medicine', madeFor('medicine'))], [], { ...medicine, care: [every(1, 'rotate')], never: 'cooler only', cautions: ['Cool, never frozen: once frozen or hot it is done. Doses as its doctor says.'] }),
+    [ofSort('own medicine', madeFor('medicine'))], [], { ...medicine, contents: holding('doses', 15, 12), care: [every(1, 'rotate')], never: 'cooler only', cautions: ['Cool, never frozen: once frozen or hot it is done. Doses as its doctor says.'] }),
   kind('triangular-bandage', 'Triangular bandage', 'triangular bandage|triangle bandage|arm sling|sling bandage|cravat bandage', 'triangular|sling|arm|triangle', ['folded-sheet', 'cotton', '#e9e4d2'], 36, soft(120, 80, 12), 250,
     [serves('first-aid'), known({ of: 'cloth', isCotton: true }, serves('cloth', 0.5)), makesDo('strain')], [], { ...dressing, never: 'bag|gun|rifle|baby|rated|climbing' }),
   kind('elastic-bandage', 'Elastic bandage', 'elastic bandage|compression bandage|elastic wrap|sprain bandage|cohesive bandage|crepe bandage|compression wrap|self adhesive bandage', 'elastic|sprain|compression|cohesive', ['bandage', 'cloth', '#d6b896'], 42, soft(130, 100, 35), 350,
