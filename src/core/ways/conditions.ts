@@ -1,4 +1,4 @@
-import { cavityOf, hasOwnCells, keepsWaterOut, type Gear, type Harm, type JobId, type Supply } from '../gear';
+import { cavityOf, keepsWaterOut, type Gear, type Harm, type JobId, type Supply } from '../gear';
 import {
   gearOf,
   holdersAround,
@@ -80,8 +80,7 @@ const takes: Readonly<Record<ConditionId, (exposed: Exposed) => boolean>> = {
   'no-sun': ({ supply }) => demandsSun(supply),
   dark: ({ supply }) => demandsSun(supply) || supply.job === 'signal-day',
   'hot-store': ({ gear }) => fails(gear, 'heat'),
-  'cells-flat': ({ gear, supply }) =>
-    supply.job === 'cells' || supply.demands.some(hasOwnCells) || isChargedElsewhere(gear),
+  'cells-flat': ({ gear, supply }) => supply.job === 'cells' || isChargedElsewhere(gear),
   'no-flame': ({ supply }) => burning.includes(supply.job),
   'one-hand': ({ supply }) => supply.needsBothHands,
 };

@@ -1,5 +1,4 @@
 import {
-  hasOwnCells,
   onAny,
   serves,
   type Demand,
@@ -128,7 +127,7 @@ export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): F
   };
   const gatesFor = (demand: Demand, placement: Placement): readonly number[] | null => {
     if (demand.on === 'sun') return null;
-    if (hasOwnCells(demand) || isMetOn(groundUnder(tree, placement), demand)) return null;
+    if (isMetOn(groundUnder(tree, placement), demand)) return null;
     return demand.anyOf.flatMap((job) => gatesOfJob(job, demand));
   };
   const keptDry = new Map<string, boolean>();
