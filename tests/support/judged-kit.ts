@@ -20,7 +20,11 @@ export interface Expected {
   /** Standings that would be right; the last is the gravest. */
   readonly standings: readonly Standing[];
   /** What there may be, or for how many days, where a figure was said. */
-  readonly figure: { readonly of: 'there' | 'days'; readonly from: number; readonly to: number } | null;
+  readonly figure: {
+    readonly of: 'there' | 'days';
+    readonly from: number;
+    readonly to: number;
+  } | null;
   readonly why: string;
 }
 
@@ -65,7 +69,9 @@ export function judgedKit(file: string, text: string): JudgedKit {
     .filter((line) => line.includes(' | '))
     .forEach((line, at) => {
       const [, where, alias, said, kind, full] =
-        /^(\S+) \| (?:([a-z0-9]+) = )?(.*?)(?: \[([a-z0-9-]+)\])?(?: \{full ?(\d*)\})?$/.exec(line)!;
+        /^(\S+) \| (?:([a-z0-9]+) = )?(.*?)(?: \[([a-z0-9-]+)\])?(?: \{full ?(\d*)\})?$/.exec(
+          line,
+        )!;
       const id = alias ?? `p${at + 1}`;
       const read = readLine(said!, {
         id,
@@ -81,9 +87,18 @@ export function judgedKit(file: string, text: string): JudgedKit {
       if (alias && gear.cavities.length === 0) notes.push(`${said}: nothing can be put in`);
       placements.push(newPlacement(id, id, placeIn(where!, holders), Math.max(1, gear.count)));
       if (full !== undefined) {
-        const room = Math.max(0, ...gear.supplies.map((supply) => (supply.job === 'carry-water' ? (supply.amount ?? 0) : 0)));
+        const room = Math.max(
+          0,
+          ...gear.supplies.map((supply) =>
+            supply.job === 'carry-water' ? (supply.amount ?? 0) : 0,
+          ),
+        );
         if (room === 0) notes.push(`${said}: cannot be filled`);
-        else filled.push({ placement: id, ml: (full === '' ? room : Number(full)) * Math.max(1, gear.count) });
+        else
+          filled.push({
+            placement: id,
+            ml: (full === '' ? room : Number(full)) * Math.max(1, gear.count),
+          });
       }
     });
   const today = field('today');
@@ -111,18 +126,15 @@ export function judgedKit(file: string, text: string): JudgedKit {
 }
 
 function placeIn(where: string, holders: ReadonlyMap<string, Gear>): Place {
-  if ((grounds as readonly string[]).includes(where)) return { on: where as (typeof grounds)[number] };
+  if ((grounds as readonly string[]).includes(where))
+    return { on: where as (typeof grounds)[number] };
   const cavities = holders.get(where)?.cavities ?? [];
   const cavity = cavities.find(({ id }) => id === 'main' || id === 'inside') ?? cavities[0];
   if (!cavity) return { on: 'mat' };
   return { in: where, cavity: cavity.id };
 }
 
-function briefOf(
-  said: Partial<Brief>,
-  today: string,
-  filled: Brief['filled'],
-): Brief {
+function briefOf(said: Partial<Brief>, today: string, filled: Brief['filled']): Brief {
   const preset = presets.find(({ id }) => id === said.preset);
   return withClimate(
     {
@@ -141,7 +153,9 @@ function expectedOf(text: string): ReadonlyMap<NeedId, Expected> {
   return new Map(
     text
       .split('\n')
-      .map((line) => /^([a-z ]+): ([a-z ]+?)(?:; (there|days) ([\d.]+)\.\.([\d.]+))? \| (.*)$/.exec(line))
+      .map((line) =>
+        /^([a-z ]+): ([a-z ]+?)(?:; (there|days) ([\d.]+)\.\.([\d.]+))? \| (.*)$/.exec(line),
+      )
       .flatMap((found) => {
         if (!found) return [];
         const [, need, standings, of, from, to, why] = found as unknown as string[];
@@ -151,7 +165,9 @@ function expectedOf(text: string): ReadonlyMap<NeedId, Expected> {
             need as NeedId,
             {
               standings: standings!.split(' or ') as Standing[],
-              figure: of ? { of: of as 'there' | 'days', from: Number(from), to: Number(to) } : null,
+              figure: of
+                ? { of: of as 'there' | 'days', from: Number(from), to: Number(to) }
+                : null,
               why: why!,
             },
           ] as const,

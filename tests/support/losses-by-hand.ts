@@ -1,3 +1,4 @@
+import { demandsThere } from '@/core/ways/hearth';
 import { serves, type Gear, type JobId, type Supply } from '@/core/gear';
 import type { Loadout, Placement } from '@/core/loadout';
 
@@ -56,7 +57,7 @@ export function doneByHand(loadout: Loadout, shelf: Shelf) {
       .filter(({ item, supply }) => !isTaken(item, supply, lost));
     const done: (typeof waiting)[number][] = [];
     const isMet = ({ supply }: (typeof waiting)[number]) =>
-      supply.demands.every((demand) => {
+      demandsThere(supply, true).every((demand) => {
         if (demand.on === 'sun') return true;
         return demand.anyOf.some((job) => {
           const there = done.flatMap(({ supply: { job: other, sort } }) =>

@@ -137,7 +137,10 @@ export const ruleCases: Readonly<Record<string, RuleCase>> = {
     silent: { holds: 'pack, dry-bag @ pack, wool-jersey @ dry-bag', ...lone },
   },
   'roof/people': { speaks: { holds: 'lighter', ...lone }, silent: { holds: 'tent', ...lone } },
-  'roof/rig': { speaks: { holds: 'tarp, 2 rope-20', ...lone }, silent: { holds: 'tent', ...lone } },
+  'roof/rig': {
+    speaks: { holds: 'tarp, 2 rope-20', brief: { ...lone.brief, country: 'mountain' } },
+    silent: { holds: 'tarp, 2 rope-20', ...lone },
+  },
   'roof/double-duty': {
     speaks: { holds: '2 poncho, cord', ...lone },
     silent: { holds: '2 poncho, cord, 2 rain-jacket', ...lone },

@@ -18,7 +18,11 @@ export const mealsAskWater: Rule<{
   because: 'A dry meal without hot water is ballast.',
   find: (_kit, { needsKit, need, ofKind, pieces }) => {
     if (needsKit === null) return [];
-    const litresPerDay = mealWaterPerDayL(needsKit);
+    // What nothing here cooks asks its water all the same.
+    const litresPerDay = mealWaterPerDayL(
+      needsKit,
+      pieces.map(({ gear, placement }) => ({ gear, count: placement.count })),
+    );
     if (litresPerDay === 0) return [];
     const short = (['fuel', 'treat'] as const).find((id) => {
       const standing = need(id)?.standing;

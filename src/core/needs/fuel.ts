@@ -26,9 +26,16 @@ export function boiledPerDayL(kit: NeedsKit): number {
 export function isCooked(kit: NeedsKit): boolean {
   const safe = safeWaterOf(kit);
   return (
-    kit.given('boil').length > 0 ||
-    mealWaterPerDayL(kit) > 0 ||
-    (safe !== null && safe.isMelted && safe.toBoilL > 0)
+    hasPot(kit) || mealWaterPerDayL(kit) > 0 || (safe !== null && safe.isMelted && safe.toBoilL > 0)
+  );
+}
+
+/** Whoever brings a pot means to heat it, whether there is anything here to do that or not. */
+function hasPot(kit: NeedsKit): boolean {
+  if (kit.given('boil').length > 0) return true;
+  return kit.ways.idle.some(
+    ({ supply, absence }) =>
+      supply.job === 'boil' && supply.fitness === 'made-for' && absence === null,
   );
 }
 

@@ -29,9 +29,6 @@ export const anyNightC = 30;
 /** Figures are told in whole degrees, and nobody feels less than half of one. */
 const feltC = 0.5;
 
-/** Air round somebody who lies in no bag, in clo (own, of ISO 9920’s 0.7 for still air): a bag’s rating has its own in it. */
-const airRoundClo = 0.5;
-
 /** A missing R lifts the temperature that is slept through by so many degrees. */
 const degreesPerR = 5;
 
@@ -48,13 +45,12 @@ export interface Sleeper {
 /** Everybody in their own bed, clothed where that is no bag, as warm as sharing makes the worst-off. */
 export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
   const bags = insulation(kit);
-  const inBags = bags.filter(({ isBag }) => isBag).reduce((sum, { given }) => sum + given.count, 0);
   const beds = dealtOut(
     bags.flatMap(({ given, clo, isBag }) =>
       eachDealt(given, clo, isBag ? 'bag' : given.placement.gear, isBag),
     ),
     kit.people.map(() => clothedClo),
-  ).map((clo, at, all) => clo + (isWithoutBag(at, all, inBags) ? airRoundClo : 0));
+  );
   // The thickest mat goes under the thinnest bed, and who hangs in the warmth needs none.
   const hanging = hangingFree(kit, lowC);
   const mats = [...groundEach(kit)].sort((one, other) => other - one);
@@ -68,12 +64,6 @@ export function sleepersOf(kit: NeedsKit, lowC: number): readonly Sleeper[] {
     const lowestC = sleepTempC(clo) + degreesPerR * missing;
     return { name, clo, groundR: own, lowestC, hangs: hangs.has(at) };
   });
-}
-
-/** Bags go to as many as there are of them; who has least of all lies in none. */
-function isWithoutBag(at: number, clos: readonly number[], bags: number): boolean {
-  const warmer = clos.filter((clo, other) => clo > clos[at]! || (clo === clos[at] && other < at));
-  return warmer.length >= bags;
 }
 
 interface Insulation {

@@ -15,6 +15,10 @@ const shellClo = 0.3;
 const stillAirClo = { calm: 0.5, windy: 0.2 } as const;
 const windyFromKmh = 15;
 
+/** Where it gets colder than this, one layer more than what is worn goes along even in summer, in °C and clo (own). */
+const oneMoreBelowC = 15;
+const oneMoreClo = 0.2;
+
 /** What the ordinary clothes are that everybody is taken to have on: a spare of them adds nothing to wear at once. */
 const ordinary: readonly string[] = [
   'trousers',
@@ -57,7 +61,11 @@ export function warmth(kit: NeedsKit): Answer {
   const isWalking = kit.nights === 0 && kit.brief.country === 'town';
   const activity = isWalking ? 'walking' : 'camp';
   const air = wind < windyFromKmh ? stillAirClo.calm : stillAirClo.windy;
-  const demand = Math.max(0, dayClo(tempC, wind, activity) - air);
+  const asksLayer = kit.shelter === null && !isWalking && lowC.value < oneMoreBelowC;
+  const demand = Math.max(
+    asksLayer ? clothedClo + oneMoreClo : 0,
+    dayClo(tempC, wind, activity) - air,
+  );
   const shells = kit.given('shell').filter((given) => isRelied(given) && isCoat(given));
   const layers = kit
     .given('insulate')

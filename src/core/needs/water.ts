@@ -24,11 +24,16 @@ const mostOfKindADay = 1;
 /**
  * Hot water that the meals ask in a day, in L: portions that are there, as far as they are eaten. Tea is drink, and is in what is
  * drunk already.
+ *
+ * @param foods the food that is looked at: what can be cooked here, where nothing else is said.
  */
-export function mealWaterPerDayL(kit: NeedsKit): number {
+export function mealWaterPerDayL(
+  kit: NeedsKit,
+  foods: readonly Pick<Given, 'gear' | 'count'>[] = kit.given('food'),
+): number {
   const personDays = kit.people.length * Math.max(1, kit.days ?? 1);
   const portions = new Map<string, { mL: number; many: number }>();
-  for (const { gear, count } of kit.given('food')) {
+  for (const { gear, count } of foods) {
     const boils = gear.kind === null ? undefined : boilsPerPortion.get(gear.kind);
     if (!boils) continue;
     const many = (portions.get(gear.kind!)?.many ?? 0) + boils.portions * count;

@@ -9,6 +9,9 @@ const named = byName<Stuff>({
   bamboo: 'wood',
   merino: 'wool',
   woollen: 'wool',
+  woolly: 'wool',
+  jeans: 'cotton',
+  denim: 'cotton',
 });
 
 /** Stuffs that are told apart within one sort: a metal by another metal, a cloth by another cloth. */
@@ -22,9 +25,9 @@ export function withStuff(gear: Gear, words: string): Gear {
   if (gear.kind === null) return gear;
   const said = wordsOf(words).map(stem);
   const stuff = said.flatMap((word) => stuffCalled(word) ?? [])[0];
-  const warm = said.find((word): word is WarmStuff =>
-    (warmStuffs as readonly string[]).includes(word),
-  );
+  const warm = said
+    .map((word) => named.get(word) ?? word)
+    .find((word): word is WarmStuff => (warmStuffs as readonly string[]).includes(word));
   const isOfSort =
     stuff && sorts.some((sort) => sort.includes(stuff) && sort.includes(gear.look.stuff));
   return {
@@ -32,7 +35,7 @@ export function withStuff(gear: Gear, words: string): Gear {
     look: isOfSort ? { ...gear.look, stuff } : gear.look,
     supplies: warm
       ? gear.supplies.map((supply) =>
-          supply.facts?.of === 'warmth'
+          supply.facts?.of === 'warmth' || (supply.facts === null && supply.job === 'insulate')
             ? { ...supply, facts: { of: 'warmth', stuff: warm } }
             : supply,
         )

@@ -9,6 +9,7 @@ import {
   withClimate,
   type Brief,
 } from '@/core/brief';
+import { spreadsBelow } from '@/core/brief/conditions';
 import { inYear } from '@/core/quantity';
 import { presets, withPreset } from '@/core/brief/presets';
 import { unsoundBrief } from '@/core/brief/outline';
@@ -55,7 +56,9 @@ describe('what a brief comes to', () => {
     // The 26th is eleven days of 30.4 on the way from September to October.
     const mean = september.lowC + (11 / 30.4) * (october.lowC - september.lowC);
     expect(lows!.meanC).toBeCloseTo(mean, 6);
-    expect(lowC!.value).toBeCloseTo(mean - lows!.spreadC, 1);
+    // Four nights: nine trips in ten have none that is more than 1.94 spreads colder.
+    expect(spreadsBelow(4)).toBeCloseTo(1.943, 2);
+    expect(lowC!.value).toBeCloseTo(mean - spreadsBelow(4) * lows!.spreadC, 1);
   });
 
   it('looks at the worst of a span of months, over the turn of the year too', () => {
