@@ -1,4 +1,5 @@
-import { roomMl, type Gear } from '@/core/gear';
+import { isForCells, roomMl, type Gear } from '@/core/gear';
+import { personsTold } from '@/core/needs/persons-told';
 import type { Outcome } from '@/core/quantity';
 import type { Reading } from '@/core/reading';
 
@@ -35,11 +36,20 @@ function doesHold(wanted: string, gear: Gear, others: readonly string[]): boolea
   if (/^x\d+$/.test(wanted)) return gear.count === Number(wanted.slice(1));
   if (/^[\d.]+g$/.test(wanted)) return isNear(gear.massG, Number(wanted.slice(0, -1)), 0.125);
   const [what, figure] = wanted.split('=') as [string, string];
-  return isNear(figureOf(what, gear), Number(figure), 0.05);
+  const got = figureOf(what, gear);
+  const [least, most] = figure.split('..').map(Number) as [number, number | undefined];
+  if (most !== undefined) return got !== null && got >= least && got <= most;
+  return isNear(got, least, 0.05);
 }
 
 function figureOf(what: string, gear: Gear): number | null {
   if (what === 'full') return gear.contents?.full ?? null;
+  if (what === 'left') return gear.contents && gear.contents.left / gear.contents.full;
+  if (what === 'bears') return gear.bearsN && gear.bearsN / 9.80665;
+  if (what === 'persons') return personsTold(gear);
+  if (what === 'cells') {
+    return gear.supplies.flatMap(({ demands }) => demands.filter(isForCells))[0]?.items ?? null;
+  }
   if (what === 'room') {
     return gear.cavities.reduce(
       (sum, { inside }) =>

@@ -3,16 +3,17 @@ import { graveJobs, readLine, type Reading } from '@/core/reading';
 import { figures } from './lines/figures';
 import { grave } from './lines/grave';
 import type { Line } from './lines/line';
+import { said } from './lines/said';
 import { things } from './lines/things';
 import { whatFails } from './holds';
 
 const metric = { id: 'new', units: 'metric', currency: 'EUR' } as const;
-const all: readonly Line[] = [...grave, ...things, ...figures];
+const all: readonly Line[] = [...grave, ...things, ...figures, ...said];
 
 describe('typed lines', () => {
-  it('are a table of at least three hundred', () => {
+  it('are a table of at least five hundred', () => {
     expect(new Set(all.map(([line]) => line)).size).toBe(all.length);
-    expect(all.length).toBeGreaterThanOrEqual(300);
+    expect(all.length).toBeGreaterThanOrEqual(500);
   });
 
   it.each(all.map(([line, kind, holds]) => [line, kind, holds ?? ''] as const))(

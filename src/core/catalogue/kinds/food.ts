@@ -25,7 +25,7 @@ export const food: readonly Kind[] = [
     [madeFor('food', 430, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], never: 'dog|cat|pet|bird|baby' }),
   kind('tinned-fish', 'Tinned fish', 'tinned fish|canned fish|tuna|sardines|mackerel|tinned tuna|canned tuna|tinned sardines|tinned mackerel|tinned herring', 'tinned|canned|fish', ['can', 'steel', '#5f7d8c'], 150, cylinder(85, 36), 220,
     [madeFor('food', 220, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], never: 'dog|cat|pet|bird|baby|hook' }),
-  kind('tinned-soup', 'Tinned soup', 'tinned soup|canned soup|tinned vegetables|canned vegetables|tinned peas|tinned corn|tinned tomatoes|tinned fruit|canned fruit|tinned peaches', 'tinned|canned|soup|vegetable|fruit', ['can', 'steel', '#b0632c'], 460, cylinder(75, 110), 200,
+  kind('tinned-soup', 'Tinned soup', 'tinned soup|canned soup|tinned vegetables|canned vegetables|tinned peas|tinned corn|tinned tomatoes|tinned fruit|canned fruit|tinned peaches|canned peaches|tinned pears', 'tinned|canned|soup|vegetable|fruit', ['can', 'steel', '#b0632c'], 460, cylinder(75, 110), 200,
     [madeFor('food', 230, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], never: 'dog|cat|pet|bird|baby' }),
   kind('biscuits', 'Biscuits, 200 g', 'biscuits|biscuit|crackers|cookies|oatcakes|shortbread|hardtack|rusks', 'plain|salted|butter', ['bar', 'paper', '#c59f5f'], 208, box(210, 60, 60), 180,
     [madeFor('food', 900)], [], { ...storedFood, contents: holding('g', 200, 200), never: 'dog|cat|pet|ration|cutter|fire|christmas' }),
