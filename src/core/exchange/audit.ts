@@ -44,7 +44,7 @@ export function auditOf(
   const moments = under && momentsOf(under.kit);
   const { open, letBe } = dividedBy(own, findingsOf(kit, scheme));
   const fixesFor = fixesTried(kit, scheme);
-  const shares = sharesIn(loadout, shelf, today);
+  const shares = sharesIn(loadout, shelf, today, kit.elsewhere);
   const placed = loadout.placements.map((placement) => ({
     placement,
     gear: gearOf(shelf, placement),

@@ -4,6 +4,7 @@ import {
   byMonthOf,
   dueListOf,
   goodAmong,
+  lotsElsewhere,
   overdueDays,
   sharesIn,
   type Absence,
@@ -72,7 +73,7 @@ function goneBy(bench: Bench, day: string) {
     readonly count: number;
   }[] = [];
   for (const kit of bench.loadouts.values()) {
-    const shares = sharesIn(kit, bench.shelf, day);
+    const shares = sharesIn(kit, bench.shelf, day, lotsElsewhere(bench, kit));
     for (const { id, gear: of, count } of kit.placements) {
       const gear = bench.shelf.get(of)!;
       const own = shares.get(id);

@@ -12,13 +12,13 @@ const grave: readonly Complaint[] = ['heavy bleeding', 'grave allergy'];
 
 /** The complaints that are likely on this trip and are not met. Nothing while nobody says how long it is. */
 function unmet(
-  { whole, bench, day }: WorkedOutKit,
+  { whole, bench, day, elsewhere }: WorkedOutKit,
   { needsKit }: Background,
 ): readonly ComplaintAid[] {
   if (needsKit === null || needsKit.days === null) return [];
   const declared = needsKit.brief.people.some(({ graveAllergy }) => graveAllergy !== '');
   const personDays = needsKit.people.length * needsKit.days;
-  return firstAidOf(whole, bench.shelf, { day, personDays, declared }).filter(
+  return firstAidOf(whole, bench.shelf, { day, personDays, declared, elsewhere }).filter(
     ({ standing, wanted }) => wanted > 0 && (standing === 'short' || standing === 'none'),
   );
 }

@@ -61,10 +61,11 @@ export type NeededFor =
 
 /** Tells of each piece what a kit would be worse off in without it; what is asked of the whole kit is worked out once. */
 export function neededIn(kit: WorkedOutKit): (placement: Placement) => NeededFor | null {
-  const { whole, own, bench, day } = kit;
+  const { whole, own, bench, day, elsewhere } = kit;
   const { brief } = own;
   const under = underOwnBrief(kit, 'metric');
-  const aidOf = (pieces: Loadout) => usesByComplaint(firstAidOf(pieces, bench.shelf, { day }));
+  const aidOf = (pieces: Loadout) =>
+    usesByComplaint(firstAidOf(pieces, bench.shelf, { day, elsewhere }));
   const aid = aidOf(whole);
   const broken = brief === null ? 0 : brokenRules(kit, whole, brief);
   return (placement) => {

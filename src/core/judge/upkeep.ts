@@ -15,6 +15,7 @@ import {
   heldInKit,
   kitDue,
   pastAmong,
+  keptIn,
   sharesIn,
   type Absence,
 } from '../upkeep';
@@ -36,11 +37,12 @@ export const pastTheirDate: Rule<{
   mendedBy: 'renew, leave',
   asks: 'dates',
   because: 'What is past its date is not relied on.',
-  find: ({ whole, bench, gear, day }) => {
+  find: ({ whole, bench, gear, day, elsewhere, tree }) => {
     const { when } = whole.brief ?? { when: null };
     const last = when?.on === 'days' && when.to > day ? when.to : day;
-    return [...sharesIn(whole, bench.shelf, day)].flatMap(([id, shares]) => {
-      const { goodUntil, past, isShortened } = pastAmong(gear(id), shares, last, whole);
+    return [...sharesIn(whole, bench.shelf, day, elsewhere)].flatMap(([id, shares]) => {
+      const kept = keptIn(tree.byId.get(id)!, whole, elsewhere);
+      const { goodUntil, past, isShortened } = pastAmong(gear(id), shares, last, kept);
       if (goodUntil === null) return [];
       const count = shares.reduce((sum, share) => sum + share.count, 0);
       const ends = goodUntil < day ? null : last;

@@ -85,7 +85,13 @@ export function givenBack(
 
 /** What a kit and others beside it can do together. */
 export function waysWith(kit: WorkedOutKit, others: readonly WorkedOutKit[]): Ways {
-  return waysOf(withOthers(kit.whole, others), kit.bench.shelf, kit.day, kit.holding);
+  return waysOf(
+    withOthers(kit.whole, others),
+    kit.bench.shelf,
+    kit.day,
+    kit.holding,
+    kit.elsewhere,
+  );
 }
 
 /** How a kit stands under a brief by itself, and with all that lies beside it. */

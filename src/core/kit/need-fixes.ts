@@ -186,7 +186,7 @@ function needAfter(
     shelf.set(gear.id, isHere ? gear : { ...gear, ownership: 'owned', count });
   }
   return needOf(
-    needsKitUnder(loadout, { bench, day: kit.day, holding: kit.holding, shelf }, brief, 'metric'),
+    needsKitUnder(loadout, { ...kit, shelf }, brief, 'metric'),
     need,
   );
 }

@@ -7,7 +7,7 @@ import { waysOf, type Ways } from '../ways';
 import type { WorkedOutKit } from './worked-out';
 
 /** When and where needs are worked out. */
-type OnDay = Pick<WorkedOutKit, 'bench' | 'day' | 'holding'> & {
+type OnDay = Pick<WorkedOutKit, 'bench' | 'day' | 'holding' | 'elsewhere'> & {
   /** Another shelf than the bench’s, as where a piece is tried that is not on it. */
   readonly shelf?: Shelf;
 };
@@ -42,7 +42,7 @@ export function needsUnder(kit: NeedsKit): UnderBrief {
  */
 export function needsKitUnder(
   pieces: Loadout,
-  { bench, day: today, holding, shelf = bench.shelf }: OnDay,
+  { bench, day: today, holding, elsewhere, shelf = bench.shelf }: OnDay,
   brief: Brief,
   units: UnitSystem,
   waysToday?: Ways,
@@ -52,7 +52,7 @@ export function needsKitUnder(
   const loadout = pieces.brief === brief ? pieces : { ...pieces, brief };
   // What boils on an open fire hangs on the brief: ways of another one are not these.
   const isSame = day === today && loadout === pieces;
-  const ways = isSame && waysToday ? waysToday : waysOf(loadout, shelf, day, holding);
+  const ways = isSame && waysToday ? waysToday : waysOf(loadout, shelf, day, holding, elsewhere);
   const totals = totalsOf(loadout, shelf);
   return needsKitOf(loadout, shelf, brief, conditions, {
     ways,
@@ -60,5 +60,6 @@ export function needsKitUnder(
     day,
     units,
     holding,
+    elsewhere,
   });
 }

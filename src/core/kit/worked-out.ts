@@ -12,6 +12,7 @@ import {
   type Tree,
 } from '../loadout';
 import { coverOf, type Cover, type Scheme } from '../scheme';
+import { isDealtAlike, lotsElsewhere, type LotsElsewhere } from '../upkeep';
 import { nothingHolds, waysOf, type Ways } from '../ways';
 import { type ConditionId } from '../loadout';
 import { once } from './once';
@@ -30,6 +31,8 @@ export interface WorkedOutKit {
   readonly day: string;
   /** The conditions under which it is looked at; none but where somebody asks what is left then. */
   readonly holding: ReadonlySet<ConditionId>;
+  /** Who else of the bench wants the lots that it has. */
+  readonly elsewhere: LotsElsewhere;
   readonly tree: Tree;
   readonly totals: LoadoutTotals;
   readonly ways: Ways;
@@ -77,6 +80,7 @@ export function workedOut(
     whole: parts.whole,
     day,
     holding,
+    elsewhere: parts.elsewhere,
     get tree() {
       return parts.tree;
     },
@@ -101,15 +105,17 @@ function partsOf(
   holding: ReadonlySet<ConditionId>,
 ): Parts {
   const along = alongIn(bench, own);
+  const elsewhere = lotsElsewhere(bench, own);
   const before = known.get(own);
   if (
     before &&
     before.parts.day === day &&
     before.parts.holding === holding &&
-    isAsBefore(before, bench, along)
+    isAsBefore(before, bench, along) &&
+    isDealtAlike(before.parts.elsewhere, elsewhere)
   )
     return before.parts;
-  const parts = newParts(bench, own, day, holding);
+  const parts = newParts(bench, own, day, holding, elsewhere);
   known.set(own, { parts, shelf: bench.shelf, along });
   return parts;
 }
@@ -137,10 +143,11 @@ function newParts(
   own: Loadout,
   day: string,
   holding: ReadonlySet<ConditionId>,
+  elsewhere: LotsElsewhere,
 ): Parts {
   const { shelf } = bench;
   const whole = withModules(bench, own);
-  const ways = once(() => waysOf(whole, shelf, day, holding));
+  const ways = once(() => waysOf(whole, shelf, day, holding, elsewhere));
   const byBulk = once(() => loadsOf(whole, shelf));
   const loads = new WeakMap<LaidOut, readonly CavityLoad[]>();
   const covers = new WeakMap<Scheme, Cover>();
@@ -149,6 +156,7 @@ function newParts(
     whole,
     day,
     holding,
+    elsewhere,
     get tree() {
       return treeOf(whole);
     },

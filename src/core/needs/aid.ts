@@ -5,10 +5,15 @@ import type { NeedsKit } from './needs-kit';
 
 /** First aid by complaint, for so many people and days. No doses: those are a doctor’s. */
 export function aid(kit: NeedsKit): Answer {
-  const { days, people, brief, loadout, shelf, day } = kit;
+  const { days, people, brief, loadout, shelf, day, elsewhere } = kit;
   if (days === null) return notKnown('complaints', 'when');
   const declared = brief.people.some(({ graveAllergy }) => graveAllergy !== '');
-  const each = firstAidOf(loadout, shelf, { day, personDays: people.length * days, declared });
+  const each = firstAidOf(loadout, shelf, {
+    day,
+    personDays: people.length * days,
+    declared,
+    elsewhere,
+  });
   const asked = each.filter(({ wanted }) => wanted > 0);
   const open = asked.filter(({ standing }) => standing !== 'met');
   const unknown = open.filter(({ standing }) => standing === 'not known');

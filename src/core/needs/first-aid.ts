@@ -1,7 +1,7 @@
 import { aids, needsTraining, type Aid } from '../catalogue/aid';
 import { complaints, type Complaint, type Gear } from '../gear';
 import { gearOf, type Loadout, type Shelf } from '../loadout';
-import { absenceOf, goodAmong, sharesIn } from '../upkeep';
+import { absenceOf, goodAmong, keptIn, nobodyElse, sharesIn, type LotsElsewhere } from '../upkeep';
 import type { Standing } from './need';
 
 /** How often a complaint is planned for, at least and for each person and day (own planning values, to be overruled). */
@@ -55,15 +55,22 @@ export function firstAidOf(
     day,
     personDays = 0,
     declared = false,
-  }: { readonly day: string; readonly personDays?: number; readonly declared?: boolean },
+    elsewhere = nobodyElse,
+  }: {
+    readonly day: string;
+    readonly personDays?: number;
+    readonly declared?: boolean;
+    readonly elsewhere?: LotsElsewhere;
+  },
 ): readonly ComplaintAid[] {
-  const shares = sharesIn(loadout, shelf, day);
+  const shares = sharesIn(loadout, shelf, day, elsewhere);
   const pieces = loadout.placements.flatMap((placement) => {
     const gear = gearOf(shelf, placement);
     if (aidsOf(gear).length === 0 && !isUnknownAid(gear)) return [];
     const own = shares.get(placement.id);
-    const count = own ? goodAmong(gear, own, day, loadout, placement.count) : placement.count;
-    const absence = absenceOf(gear, day, loadout, own);
+    const kept = keptIn(placement, loadout, elsewhere);
+    const count = own ? goodAmong(gear, own, day, kept, placement.count) : placement.count;
+    const absence = absenceOf(gear, day, kept, own);
     return absence !== null || count === 0 ? [] : [{ id: placement.id, gear, count }];
   });
   const hasUnknown = pieces.some(({ gear }) => isUnknownAid(gear));

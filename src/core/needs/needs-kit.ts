@@ -14,6 +14,7 @@ import type { InputValue, Model } from '../models/model';
 import { workedBy, type Worked } from '../models/run-model';
 import type { Body } from '../models';
 import { printLength, printMass, printNumber, printVolume, type UnitSystem } from '../quantity';
+import type { LotsElsewhere } from '../upkeep';
 import type { Ways } from '../ways';
 import { shelterOf, type Shelter } from './shelter';
 
@@ -48,6 +49,8 @@ export interface NeedsKit {
   readonly day: string;
   /** The conditions under which it is looked at; none but where somebody asks what is left then. */
   readonly holding: ReadonlySet<ConditionId>;
+  /** Who else wants the lots that it has. */
+  readonly elsewhere: LotsElsewhere;
   /** What they are in, where the kit stands in it; null on their feet. */
   readonly shelter: Shelter | null;
   readonly people: readonly Somebody[];
@@ -86,12 +89,14 @@ export function needsKitOf(
     day,
     units,
     holding,
+    elsewhere,
   }: {
     readonly ways: Ways;
     readonly totals: LoadoutTotals;
     readonly day: string;
     readonly units: UnitSystem;
     readonly holding: ReadonlySet<ConditionId>;
+    readonly elsewhere: LotsElsewhere;
   },
 ): NeedsKit {
   const nights = conditions.period?.nights ?? null;
@@ -104,6 +109,7 @@ export function needsKitOf(
     totals,
     day,
     holding,
+    elsewhere,
     shelter: shelterOf(loadout, shelf, brief),
     people: brief.people.map(somebodyOf),
     nights,

@@ -1,6 +1,7 @@
 import { lotsOf, sharedOut, type Gear, type Lot, type LotShare } from '../gear';
 import { gearOf, type Bench, type Loadout, type Placement, type Shelf } from '../loadout';
 import { goodUntilOf } from './good-until';
+import { nobodyElse, type LotsElsewhere } from './elsewhere-lots';
 import { storeNamed, warmthOf, type Warmth } from './store';
 
 /** So many of one lot at one place: in a kit, or on the shelf in none. */
@@ -28,14 +29,30 @@ export function isGoodOn(gear: Gear, lot: Lot, day: string | null, kit: Loadout 
   return until === null || until.day >= day;
 }
 
+/** The kit that a placement is kept in: its own, where it goes along in another. */
+export function keptIn(
+  { along }: Pick<Placement, 'along'>,
+  loadout: Loadout,
+  elsewhere: LotsElsewhere = nobodyElse,
+): Loadout {
+  return (along === undefined ? undefined : elsewhere.along.get(along)) ?? loadout;
+}
+
+/** The order in which lots are dealt out: by what is printed and known of them, wherever they lie. */
+function isGoodAsPrinted(gear: Gear, day: string | null): (lot: Lot) => boolean {
+  return (lot) => isGoodOn(gear, lot, day, null);
+}
+
 /**
  * The lots at each placement of a kit, by the placement’s id; those of pieces without lots and dates are left out, as they
- * are all alike. Of the lots that lie nowhere known, the oldest that are still good are taken to be here.
+ * are all alike. Of the lots that lie nowhere known, the oldest that are still good are taken to be here, and none that is dealt to
+ * another kit.
  */
 export function sharesIn(
   loadout: Loadout,
   shelf: Shelf,
   day: string | null,
+  { claims, order }: LotsElsewhere = nobodyElse,
 ): ReadonlyMap<string, readonly LotShare[]> {
   const byGear = new Map<Gear, Placement[]>();
   for (const placement of loadout.placements) {
@@ -46,10 +63,17 @@ export function sharesIn(
     else byGear.set(gear, [placement]);
   }
   const found = new Map<string, readonly LotShare[]>();
+  const orderOf = (kit: string) => order.get(kit) ?? Infinity;
+  const here = new Set(loadout.placements.map(({ along }) => along ?? loadout.id));
   for (const [gear, placements] of byGear) {
-    const wanted = placements.map(({ along, count }) => ({ kit: along ?? loadout.id, count }));
-    const { shares } = sharedOut(lotsOf(gear), wanted, (lot) => isGoodOn(gear, lot, day, loadout));
-    for (const [at, { id }] of placements.entries()) found.set(id, shares[at]!);
+    const wanted = [
+      ...placements.map(({ id, along, count }) => ({ id, kit: along ?? loadout.id, count })),
+      ...(claims.get(gear.id) ?? [])
+        .filter(({ kit }) => !here.has(kit))
+        .map((claim) => ({ id: null, ...claim })),
+    ].sort((one, other) => orderOf(one.kit) - orderOf(other.kit) || 0);
+    const { shares } = sharedOut(lotsOf(gear), wanted, isGoodAsPrinted(gear, day));
+    for (const [at, { id }] of wanted.entries()) if (id !== null) found.set(id, shares[at]!);
   }
   return found;
 }
@@ -105,8 +129,13 @@ export function pastAmong(
 }
 
 /** What lies in one kit of its own, lot by lot, as far as that can be told by the kit alone. */
-export function heldInKit(kit: Loadout, shelf: Shelf, day: string): readonly Held[] {
-  const shares = sharesIn(kit, shelf, day);
+export function heldInKit(
+  kit: Loadout,
+  shelf: Shelf,
+  day: string,
+  elsewhere: LotsElsewhere = nobodyElse,
+): readonly Held[] {
+  const shares = sharesIn(kit, shelf, day, elsewhere);
   return kit.placements.flatMap((placement) => {
     const gear = gearOf(shelf, placement);
     const { count } = placement;
@@ -135,9 +164,7 @@ export function heldOn(bench: Bench, day: string): readonly Held[] {
   for (const gear of bench.shelf.values()) {
     const of = places.get(gear.id) ?? [];
     const wanted = of.map(({ kit, placement }) => ({ kit: kit.id, count: placement.count }));
-    const { shares, rest } = sharedOut(lotsOf(gear), wanted, (lot) =>
-      isGoodOn(gear, lot, day, of[0]?.kit ?? null),
-    );
+    const { shares, rest } = sharedOut(lotsOf(gear), wanted, isGoodAsPrinted(gear, day));
     for (const [at, { kit, placement }] of of.entries()) {
       for (const { lot, count } of shares[at]!) {
         held.push({ kit, placement, gear, lot, count, warmth: warmthOfLot(lot, kit) });

@@ -1,6 +1,7 @@
 export * from './absence';
 export * from './good-until';
 export * from './held';
+export * from './elsewhere-lots';
 export * from './store';
 export * from './due';
 export * from './doing';

@@ -29,6 +29,7 @@ import { done, refused, says, type Outcome } from '../quantity';
 import { actsSays } from '../refusals/acts';
 import { upkeepSays } from '../refusals/upkeep';
 import { doneField } from './due';
+import { lotsElsewhere } from './elsewhere-lots';
 import { sharesIn } from './held';
 
 /** One pocket, or what stands on a ground by itself: where a round stops, and the pieces there. */
@@ -236,7 +237,7 @@ export function sharesAt(
   today: string,
 ): readonly LotShare[] {
   const gear = gearOf(bench.shelf, placement);
-  const known = sharesIn(kit, bench.shelf, today).get(placement.id);
+  const known = sharesIn(kit, bench.shelf, today, lotsElsewhere(bench, kit)).get(placement.id);
   if (known) return known;
   return lotsOf(gear).map((lot) => ({ lot, count: Math.min(lot.count, placement.count) }));
 }

@@ -34,8 +34,9 @@ export function amountOf(
   const amounts = each.map(({ amount }) => amount);
   switch (jobs[job].tally) {
     case 'sum':
-      return partsOfSum(each, () => cellsIn((ways.byJob.get('cells') ?? []).filter(there), items))
-        .reduce((sum, { amount }) => sum + amount, 0);
+      return partsOfSum(each, () =>
+        cellsIn((ways.byJob.get('cells') ?? []).filter(there), items),
+      ).reduce((sum, { amount }) => sum + amount, 0);
     case 'largest':
       return Math.max(...amounts);
     case 'smallest':

@@ -22,7 +22,15 @@ import {
 } from '../loadout';
 import { doneBySight, isKeptDry, isTakenBy } from './conditions';
 import { demandsThere, mayHaveOpenFire } from './hearth';
-import { absenceOf, goodAmong, sharesIn, type Absence } from '../upkeep';
+import {
+  absenceOf,
+  goodAmong,
+  keptIn,
+  nobodyElse,
+  sharesIn,
+  type Absence,
+  type LotsElsewhere,
+} from '../upkeep';
 
 /** One supply of one placement: it counts while an item of the placement is alive and all it needs is met. */
 export interface Source {
@@ -90,14 +98,21 @@ export interface Index {
  *
  * @param loadout with the kits that go along laid into it.
  * @param day YYYY-MM-DD; null where dates are not asked about.
+ * @param elsewhere who else wants the lots that it has.
  */
-export function formulaOf(loadout: Loadout, shelf: Shelf, day: string | null): Formula {
-  const shares = sharesIn(loadout, shelf, day);
+export function formulaOf(
+  loadout: Loadout,
+  shelf: Shelf,
+  day: string | null,
+  elsewhere: LotsElsewhere = nobodyElse,
+): Formula {
+  const shares = sharesIn(loadout, shelf, day, elsewhere);
   const supplies = loadout.placements.flatMap((placement) => {
     const gear = gearOf(shelf, placement);
     const own = shares.get(placement.id);
-    const absence = absenceOf(gear, day, loadout, own);
-    const items = own ? goodAmong(gear, own, day, loadout, placement.count) : placement.count;
+    const kept = keptIn(placement, loadout, elsewhere);
+    const absence = absenceOf(gear, day, kept, own);
+    const items = own ? goodAmong(gear, own, day, kept, placement.count) : placement.count;
     return gear.supplies.map((supply) => ({ placement, gear, supply, items, absence }));
   });
   const byJob = byJobOf(supplies);

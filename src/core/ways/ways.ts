@@ -7,7 +7,14 @@ import {
   type Placement,
   type Shelf,
 } from '../loadout';
-import { absenceOf, sharesIn, type Absence } from '../upkeep';
+import {
+  absenceOf,
+  keptIn,
+  nobodyElse,
+  sharesIn,
+  type Absence,
+  type LotsElsewhere,
+} from '../upkeep';
 import { doneBySight } from './conditions';
 import { depthOf } from './depth';
 import { nothingHolds, nothingLost } from './lost';
@@ -57,14 +64,16 @@ export interface Ways {
  * @param loadout with the kits that go along laid into it.
  * @param day YYYY-MM-DD; null where dates are not asked about.
  * @param holding what holds everywhere: what it takes is no way, and is idle without a reason of its own.
+ * @param elsewhere who else wants the lots that it has.
  */
 export function waysOf(
   loadout: Loadout,
   shelf: Shelf,
   day: string | null,
   holding: ReadonlySet<ConditionId> = nothingHolds,
+  elsewhere: LotsElsewhere = nobodyElse,
 ): Ways {
-  const formula = formulaOf(loadout, shelf, day);
+  const formula = formulaOf(loadout, shelf, day, elsewhere);
   const lost = { ...nothingLost, conditions: holding };
   const rounds = roundsOf(formula, lost);
   const tree = treeOf(loadout);
@@ -93,9 +102,10 @@ export function waysOf(
     return found;
   };
   const absences = new Map<string, Absence>();
-  const shares = sharesIn(loadout, shelf, day);
+  const shares = sharesIn(loadout, shelf, day, elsewhere);
   for (const placement of loadout.placements) {
-    const absence = absenceOf(gearOf(shelf, placement), day, loadout, shares.get(placement.id));
+    const kept = keptIn(placement, loadout, elsewhere);
+    const absence = absenceOf(gearOf(shelf, placement), day, kept, shares.get(placement.id));
     if (absence !== null) absences.set(placement.id, absence);
   }
   const byJob = new Map<JobId, Way[]>();

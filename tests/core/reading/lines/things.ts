@@ -112,7 +112,7 @@ export const things: readonly Line[] = [
   ['lighter and matches', '', '?lighter'],
   ['ice axe', '', '!chop'],
   ['fixed blade 4" carbon steel', 'belt-knife', ''],
-  ['candle stub', 'candle', ''],
+  ['candle stub', 'candle', 'left=0.25'],
   ['jute twine', 'jute-twine', '+tinder'],
   ['space blanket', 'reflective-sheet', ''],
   ['wool blanket', 'wool-blanket', ''],
