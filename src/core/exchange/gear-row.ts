@@ -164,7 +164,11 @@ function withCount(gear: Gear, row: Row): Outcome<Gear> {
   const whole = /^[x×]?\s*(\d{1,5})\s*[x×]?(?:[.,]0+)?(?:\s*(?:pcs?|pieces|st|stk)\.?)?$/i.exec(
     text,
   );
-  return whole ? done({ ...gear, count: Number(whole[1]) }) : refused(tableSays.noCount(text));
+  if (!whole) return refused(tableSays.noCount(text));
+  const count = Number(whole[1]);
+  // What the name tells of its days is told of all of them.
+  const lots = count > 0 ? gear.lots.slice(0, 1).map((lot) => ({ ...lot, count })) : [];
+  return done({ ...gear, count, lots });
 }
 
 const ownershipWords: readonly (readonly [Ownership, RegExp])[] = [
@@ -186,7 +190,17 @@ function withDate(gear: Gear, row: Row): Outcome<Gear> {
   const text = row.cell('good until');
   if (text === null) return done(gear);
   const day = typedDay(text);
-  return day.ok ? done({ ...gear, goodUntil: day.value }) : day;
+  if (!day.ok) return day;
+  // Where its days are told lot by lot, this one is its lot’s too.
+  return done(
+    gear.lots.length === 0
+      ? { ...gear, goodUntil: day.value }
+      : {
+          ...gear,
+          goodUntil: null,
+          lots: gear.lots.map((lot) => ({ ...lot, goodUntil: day.value })),
+        },
+  );
 }
 
 function withJobs(gear: Gear, row: Row): Outcome<Gear> {

@@ -5,7 +5,8 @@ import type { Measure } from './measure';
 import { numberWords } from './number-words';
 import { readNumeral } from './numeral';
 import { parseVolume, volumeMeasure } from './volume';
-import { done, type Outcome } from '../refusals';
+import { typedSays } from '../refusals/typed';
+import { done, refused, type Outcome } from '../refusals';
 import type { Amount, CountAs } from './amount';
 
 const fractionSigns = '½⅓⅔¼¾⅛⅜⅝⅞';
@@ -71,7 +72,8 @@ function count(
   return manner(pattern, (match) => {
     const written = match.slice(1).find((part) => part !== undefined)!;
     const counted = countWords.get(written.toLowerCase()) ?? Number(written);
-    return done(isCount(match) ? { what: 'count', count: Math.max(1, counted), as } : null);
+    if (counted === 0 && isCount(match)) return refused(typedSays.noneOfIt(written));
+    return done(isCount(match) ? { what: 'count', count: counted, as } : null);
   });
 }
 
@@ -138,13 +140,23 @@ export const manners: readonly Manner[] = [
         unit: unitOfDegrees(unit ?? bare),
       }),
   ),
+  // A bag’s comfort and limit as its label has them: `sleeping bag 2/-4`.
+  manner(
+    String.raw`(?<=(?<!\p{L})(?:bag|quilt)\s(?:\p{L}+\s)*)([-−–+]?\d{1,2})\s*\/\s*([-−–+]?\d{1,2})(?![\p{L}\d.,/])`,
+    ([, one, other]) =>
+      done({
+        what: 'temperature',
+        degrees: Math.max(wholeDegrees(one!), wholeDegrees(other!)),
+        unit: null,
+      }),
+  ),
   figure(String.raw`(?:°|º|deg(?:rees?)?\.?)\s*([CF])?${end}`, degreesOf),
   manner(
     String.raw`(?<![\w.,])([-−–+]\s?)?(\d{1,3}(?:[.,]\d+)?)\s?([CF])(?![\p{L}\d])`,
     ([, sign, digits, unit]) => done(signedDegrees(sign, digits!, unit!.toUpperCase())),
   ),
   manner(
-    String.raw`(?<![\p{L}\d])(zero|minus\s+\d{1,2}|[-−–]\d{1,2})(?:[\s-]*(?:degrees?|deg))?(?:\s*([CF]))?(?=\s+(?:sleeping|bag|quilt)|$)`,
+    String.raw`(?<![\p{L}\d])(zero|minus\s+\d{1,2}|[-−–]\d{1,2})(?:[\s-]*(?:degrees?|deg))?(?:\s*([CF]))?(?=\s+(?:sleeping|bag|quilt|comfort|limit|extreme|survival)|$)`,
     ([, digits, unit]) =>
       done({
         what: 'temperature',
@@ -229,6 +241,9 @@ export const manners: readonly Manner[] = [
     String.raw`${start}(${range})\s*-?\s*(${shortUnit})(?![\p{L}\d])`,
     ([text, figures, unit]) => length(text, figures!, unit!, true),
   ),
+  // `2 x 25 matches` are two of twenty-five.
+  count(String.raw`^(\d{1,2})\s*[x×]\s*(?=\d{1,4}\s+\p{L})`, 'times'),
+  count(String.raw`(?<=^\u0001+)(\d{1,4})\s+(?=\p{L})`, 'stated'),
   count(String.raw`(?<![\w.,])(\d{1,4})\s*[x×](?=\s)`, 'times'),
   count(String.raw`(?<![\w.,])[x×]\s?(\d{1,4})(?![\p{L}\d.,])`, 'times'),
   count(
@@ -253,6 +268,10 @@ export const manners: readonly Manner[] = [
     'stated',
   ),
   count(String.raw`[(\[]\s*[x×]?\s*(\d{1,4})\s*(?:pcs?|pieces?|off)?\s*[)\]]`, 'stated'),
+  // Fewer than none: `-3 candles`, where the sign is no list’s.
+  manner(String.raw`^[-−–](\d{1,4})\s+(?=\p{L})`, ([text]) =>
+    refused(typedSays.noneOfIt(text.trim())),
+  ),
   count(String.raw`^(\d{1,4})\s+(?=\p{L})`, 'before'),
   count(
     String.raw`^(two|three|four|five|six|seven|eight|nine|ten|twelve|a dozen|dozen|half a dozen|a couple of|couple of|a pair of|pair of|an?)\s+(?=\p{L})`,

@@ -32,7 +32,9 @@ export const lengthMeasure: Measure = {
  * @example parseLength('90', 'mm') // 90
  */
 export function parseLength(text: string, bareUnit?: 'mm' | 'm' | 'in' | 'ft'): Outcome<number> {
-  return parseMeasure(lengthMeasure, text, bareUnit);
+  // What stands bare after feet is inches: `2' 6`.
+  const feet = /^(\s*\d+(?:\.\d+)?\s*['′’]\s*\d+(?:\.\d+)?)\s*$/.exec(text);
+  return parseMeasure(lengthMeasure, feet ? `${feet[1]} in` : text, bareUnit);
 }
 
 /**

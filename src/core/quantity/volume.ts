@@ -13,12 +13,15 @@ export const mostVolumeMl = 1e7;
 export const volumeMeasure: Measure = {
   what: 'volume',
   units: [
-    { names: ['ml', 'cc', 'cm3', 'cm³', 'millilitre', 'millilitres', 'milliliters'], inBase: 1 },
+    {
+      names: ['ml', 'cc', 'cm3', 'cm³', 'millilitre', 'millilitres', 'milliliter', 'milliliters'],
+      inBase: 1,
+    },
     { names: ['cl'], inBase: 10 },
     { names: ['dl'], inBase: 100 },
     { names: ['l', 'lt', 'litre', 'litres', 'liter', 'liters', 'dm3', 'dm³'], inBase: 1000 },
     {
-      names: ['fl oz', 'fl. oz', 'floz', 'fluid ounce', 'fluid ounces'],
+      names: ['fl oz', 'fl. oz', 'fl.oz', 'floz', 'fluid ounce', 'fluid ounces'],
       inBase: mlPerFluidOunce,
     },
     { names: ['pt', 'pint', 'pints'], inBase: 16 * mlPerFluidOunce },

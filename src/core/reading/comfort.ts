@@ -26,15 +26,23 @@ const comfortAbove: Readonly<Record<Rating, number>> = { comfort: 0, limit: 6, e
 export function oneComfort(amounts: readonly AmountAt[], line: string): readonly AmountAt[] {
   const rated = ratingsOf(amounts, line);
   if (rated.length === 0) return amounts;
-  const called = rated.filter(({ rating }) => rating === 'comfort');
-  const warmest = (called.length > 0 ? called : rated)
-    .map(({ at, temperature, rating }) => ({ at, temperature: asComfort(temperature, rating) }))
+  const comforts = rated.filter(({ rating }) => rating === 'comfort');
+  const warmest = (comforts.length > 0 ? comforts : rated)
+    .map(({ at, temperature, rating }) => ({
+      at,
+      temperature: asComfort(temperature, rating ?? (isSoldByLimit(temperature) ? 'limit' : null)),
+    }))
     .reduce((one, other) =>
       celsiusOf(other.temperature) > celsiusOf(one.temperature) ? other : one,
     );
   return amounts
     .filter(({ amount }) => amount.what !== 'temperature' || amount === warmest.at.amount)
     .map((each) => (each === warmest.at ? { ...each, amount: warmest.temperature } : each));
+}
+
+/** Bags that are sold by a figure in °F and nothing else are called by their lower limit. */
+function isSoldByLimit({ unit }: Temperature): boolean {
+  return unit === 'F';
 }
 
 interface Rated {
@@ -58,12 +66,20 @@ function ratingsOf(amounts: readonly AmountAt[], line: string): readonly Rated[]
   }));
 }
 
+/** Names of ratings, as they are said and as they stand on labels. */
+const called: readonly (readonly [Rating, RegExp])[] = [
+  ['comfort', /^t?[\s._-]?comf/i],
+  ['limit', /^(?:lower|t?[\s._-]?lim)/i],
+  ['extreme', /^(?:extreme|survival|t[\s._-]?ext)/i],
+];
+const names = String.raw`comfort|lower limit|limit|extreme|survival|t[\s._-]?comf(?:ort)?|t[\s._-]?lim(?:it)?|t[\s._-]?ext(?:reme)?`;
 const filler = String.raw`(?:temp|temperature|rating|limit|to|of|at|is)`;
-const before = new RegExp(String.raw`(comfort|limit|extreme)(?:\s+${filler})*\s*[:=(]?\s*$`, 'i');
-const after = /^\s*\(?(?:lower\s+)?(comfort|limit|extreme)(?!\p{L})/iu;
+const before = new RegExp(String.raw`(${names})(?:\s+${filler})*\s*[:=(]?\s*$`, 'i');
+const after = new RegExp(String.raw`^\s*\(?(?:lower\s+)?(${names})(?!\p{L})`, 'iu');
 
 function nameIn(text: string, pattern: RegExp): Rating | null {
-  return (pattern.exec(text)?.[1]?.toLowerCase() as Rating | undefined) ?? null;
+  const name = pattern.exec(text)?.[1];
+  return name === undefined ? null : (called.find(([, said]) => said.test(name))?.[0] ?? null);
 }
 
 function asComfort(temperature: Temperature, rating: Rating | null): Temperature {

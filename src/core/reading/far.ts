@@ -10,14 +10,20 @@ import { cellSortIn } from './cells';
  */
 export function howFar(amounts: readonly Amount[]): (kind: Kind) => number | null {
   return (kind) => {
-    const ratios = amounts.flatMap((amount) => {
-      const own = ownFigure(kind, amount);
-      return own === null || own[0] <= 0 || own[1] <= 0
-        ? []
-        : [Math.abs(Math.log(own[0] / own[1]))];
-    });
+    const ratios = amounts.flatMap((amount) =>
+      ownFigures(kind, amount).flatMap(([said, own]) =>
+        said <= 0 || own <= 0 ? [] : [Math.abs(Math.log(said / own))],
+      ),
+    );
     return ratios.length === 0 ? null : Math.min(...ratios);
   };
+}
+
+/** What the line says and what the kind has, of one quantity: the mass of its contents, and of a full one. */
+function ownFigures(kind: Kind, amount: Amount): readonly (readonly [number, number])[] {
+  const own = ownFigure(kind, amount);
+  const isFull = amount.what === 'mass' && kind.contents?.unit === 'g' && kind.massG !== null;
+  return [...(own === null ? [] : [own]), ...(isFull ? [[amount.massG, kind.massG] as const] : [])];
 }
 
 /** What the line says and what the kind has, of one quantity; null where it has none. */

@@ -175,7 +175,7 @@ export const plainWords: ReadonlySet<string> = new Set(
     'men man women woman mens womens ladies kids child children adult unisex people person xl xxl xs left right ' +
     'stainless carbon high low quick fast easy multi purpose multipurpose use purpose general all type style brand generic assorted mixed various ' +
     'double sided rolled folded packed dual twin comfort limit extreme lower rating rated temperature temp degree pair set pack packs kit piece pieces item per each total approx about ca around nr no model version mark ' +
-    'really very quite just only maybe probably already bought dose doses'
+    'really very quite just only maybe probably already bought dose doses survival tcomf tlim text'
   ).split(' '),
 );
 

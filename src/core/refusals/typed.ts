@@ -3,6 +3,8 @@ import type { Sentences } from './outcome';
 
 /** What keeps something typed from being a number, a measure, a price or a size. */
 export const typedSays = {
+  noneOfIt: (count: string) =>
+    `${count} is none of it. Leave the line out, or write how many there are.`,
   noNumberFirst: (text: string) => `${quoted(text)} does not start with a number.`,
   dividesByNothing: (text: string) => `${quoted(text)} divides by nothing.`,
   twoNumbers: (text: string, one: string, other: string) =>
