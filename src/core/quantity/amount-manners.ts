@@ -72,7 +72,8 @@ function count(
   return manner(pattern, (match) => {
     const written = match.slice(1).find((part) => part !== undefined)!;
     const counted = countWords.get(written.toLowerCase()) ?? Number(written);
-    if (counted === 0 && isCount(match)) return refused(typedSays.noneOfIt(written));
+    // `Candle 0` is called so; `0 candles` are none.
+    if (counted === 0) return as === 'after' ? done(null) : refused(typedSays.noneOfIt(written));
     return done(isCount(match) ? { what: 'count', count: counted, as } : null);
   });
 }
