@@ -1,4 +1,5 @@
 import { countryOf } from './country';
+import { countryClimates } from '../catalogue/country-climates';
 import type { Threat } from '../gear';
 import {
   climateOf,
@@ -25,12 +26,17 @@ export interface Told<T = number> {
 /** What a brief comes to, each figure with where it is from; null is not known. */
 export interface Conditions {
   readonly period: Period | null;
-  /** A cold night: the coldest mean low of the time, less one spread of single nights. */
+  /** A cold night: the coldest that nine trips in ten meet, of the coldest time. */
   readonly lowC: Told | null;
-  /** A hot day: the warmest mean high, and as much more. */
+  /** A hot day: the warmest mean high, and one spread of single days more. */
   readonly highC: Told | null;
   /** The mean low of the coldest time and the spread of single nights about it, which the share of colder nights is told by. */
-  readonly lows: { readonly meanC: number; readonly spreadC: number } | null;
+  readonly lows: {
+    readonly meanC: number;
+    readonly spreadC: number;
+    /** How far the simulated figures of that country may lie off, in °C. */
+    readonly errorC: number;
+  } | null;
   readonly humidityPct: Told | null;
   /** Of a month. */
   readonly rainDays: Told | null;
@@ -97,7 +103,11 @@ export function conditionsOf(brief: Brief, today: string): Conditions {
     period,
     lowC,
     highC,
-    lows: coldest && { meanC: coldest.lowC, spreadC: coldest.spreadC },
+    lows: coldest && {
+      meanC: coldest.lowC,
+      spreadC: coldest.spreadC,
+      errorC: countryClimates[heard!.country].errorC,
+    },
     humidityPct,
     rainDays,
     windKmh: told(weather.windKmh, mostOf(times, 'windKmh')),

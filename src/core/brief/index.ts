@@ -1,3 +1,4 @@
+export * from './body';
 export * from './bounds';
 export * from './brief';
 export * from './conditions';

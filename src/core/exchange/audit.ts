@@ -1,7 +1,15 @@
 import { pastAmong, sharesIn } from '../upkeep';
 import { fileSays } from '../refusals/files';
 import { done, refused, type Outcome } from '../quantity';
-import { dividedBy, findingInWords, findingsOf, ruleOf, toDoAbout, type Finding } from '../judge';
+import {
+  dividedBy,
+  findingInWords,
+  findingsOf,
+  fixInWords,
+  ruleOf,
+  toDoAbout,
+  type Finding,
+} from '../judge';
 import { notLaidOut, type LaidOut } from '../fit';
 import { workedOut, type WorkedOutKit } from '../kit';
 import { underOwnBrief } from '../kit/under-own-brief';
@@ -155,7 +163,7 @@ function fixesTried(
     if (left <= 0) return null;
     const fixes: string[] = [];
     for (const fix of fixesOf(kit, finding, { newId, scheme })) {
-      if (fix) fixes.push(fix.says);
+      if (fix) fixes.push(fixInWords(fix, 'metric'));
       left -= 1;
       if (left <= 0) break;
     }

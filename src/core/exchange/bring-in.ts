@@ -1,5 +1,13 @@
+import type { Brief } from '../brief';
 import type { Gear } from '../gear';
-import { withOwnPeople, type Bench, type Command, type Loadout, type Version } from '../loadout';
+import {
+  withOwnPeople,
+  withOwnWords,
+  type Bench,
+  type Command,
+  type Loadout,
+  type Version,
+} from '../loadout';
 import { isSame } from './same';
 
 /** What to do with an entry that is here already but differs. */
@@ -34,24 +42,30 @@ export function bringIn(bench: Bench, file: Bench, onClash: OnClash, newId: () =
     adapted: (entry: T) => T = (entry) => entry,
   ) => sorted(theirs, mine, adapted, onClash, newId);
 
-  const gear = sort(file.shelf, bench.shelf, ofMoney);
+  const gear = sort(file.shelf, bench.shelf, (piece) =>
+    withOwnWords(ofMoney(piece), bench.shelf.get(piece.id)),
+  );
+  const schemes = sort(file.schemes, bench.schemes);
   const loadouts = sort(file.loadouts, bench.loadouts, (loadout) =>
-    withOwnPeople(onGear(loadout, gear.ids, pricesLeftBehind), bench.loadouts.get(loadout.id)),
+    withOwnPeople(
+      onSchemes(onGear(loadout, gear.ids, pricesLeftBehind), schemes.ids),
+      bench.loadouts.get(loadout.id),
+    ),
   );
   const kits = loadouts.brought.map(({ entry, arrival }) => ({
     arrival,
     entry: onKits(entry, loadouts.ids, onClash, arrival),
   }));
-  const schemes = sort(file.schemes, bench.schemes);
   const lists = sort(file.lists, bench.lists);
   const goneIds = idsOfGone(file, bench, gear.ids, onClash, newId);
   const versions = sort(file.versions, bench.versions, (version) =>
-    versionHere(version, goneIds, loadouts.ids, pricesLeftBehind),
+    versionHere(version, goneIds, loadouts.ids, schemes.ids, pricesLeftBehind),
   );
 
   const rounds = sort(file.rounds, bench.rounds, (round) => ({
     ...round,
     kit: loadouts.ids.get(round.kit) ?? round.kit,
+    lines: round.lines.map((line) => ({ ...line, gear: gear.ids.get(line.gear) ?? line.gear })),
   }));
   const wants = sort(file.wants, bench.wants, (want) => ({
     ...want,
@@ -187,10 +201,14 @@ function versionHere(
   version: Version,
   gearIds: ReadonlyMap<string, string>,
   kitIds: ReadonlyMap<string, string>,
+  schemeIds: ReadonlyMap<string, string>,
   pricesLeftBehind: boolean,
 ): Version {
   const kitHere = (loadout: Loadout): Loadout => {
-    const here = onGear(loadout, gearIds, pricesLeftBehind);
+    const here = besideKits(
+      onSchemes(onGear(loadout, gearIds, pricesLeftBehind), schemeIds),
+      kitIds,
+    );
     return {
       ...here,
       id: kitIds.get(loadout.id) ?? loadout.id,
@@ -276,8 +294,34 @@ function onKits(
     kit: kitIds.get(module.kit) ?? module.kit,
   }));
   const isForked = arrival === 'differs' && onClash === 'keep both';
+  const here = besideKits(loadout, kitIds);
   const copyOf = afterKit(loadout, kitIds);
-  return { ...loadout, modules, copyOf, ...(isForked && { name: forkedName(loadout.name) }) };
+  return { ...here, modules, copyOf, ...(isForked && { name: forkedName(loadout.name) }) };
+}
+
+/** A kit whose briefs name the schemes as they are called here. */
+function onSchemes(loadout: Loadout, ids: ReadonlyMap<string, string>): Loadout {
+  const here = (scheme: string) => ids.get(scheme) ?? scheme;
+  return withBriefs(loadout, (brief) => ({
+    ...brief,
+    lanes: brief.lanes.map((order) => ({ ...order, scheme: here(order.scheme) })),
+    rules: brief.rules.map((rule) =>
+      rule.rule === 'categories' ? { ...rule, scheme: here(rule.scheme) } : rule,
+    ),
+  }));
+}
+
+/** A kit whose briefs name the kits beside it as they are called here. */
+function besideKits(loadout: Loadout, ids: ReadonlyMap<string, string>): Loadout {
+  return withBriefs(loadout, (brief) => ({
+    ...brief,
+    beside: brief.beside.map((kit) => ids.get(kit) ?? kit),
+  }));
+}
+
+function withBriefs(loadout: Loadout, here: (brief: Brief) => Brief): Loadout {
+  const { brief, otherBriefs } = loadout;
+  return { ...loadout, brief: brief && here(brief), otherBriefs: otherBriefs.map(here) };
 }
 
 /** Which kit one was made after, by the id that that has here. */

@@ -39,11 +39,14 @@ export function lossesInWords(
       const { name } = gear(loss.placement);
       if (kind === 'holder') return { id, kind, name };
       const { count } = tree.byId.get(loss.placement)!;
-      return Array.from({ length: itemsToldApart(count) }, (_, at) => ({
-        id: `${id}#${at + 1}`,
-        kind,
-        name,
-      }));
+      return Array.from(
+        { length: itemsToldApart(ways.formula, loss.placement, count) },
+        (_, at) => ({
+          id: `${id}#${at + 1}`,
+          kind,
+          name,
+        }),
+      );
     },
   );
   const jobs = [...lossesOfKit(ways.formula, questionsOf(ways, own.wishes), search)].map(

@@ -1,3 +1,4 @@
+import { bearingKg, bodyOf } from '../brief';
 import type { BriefRule } from '../brief/rules';
 import {
   amountInWords,
@@ -50,7 +51,7 @@ function keptBy(kit: WorkedOutKit, rule: BriefRule): Kept {
       return atMost(setsOutG(whole, totals), rule.massG);
     case 'most share': {
       const people = own.brief?.people ?? [];
-      const bodiesG = people.reduce((sum, { bodyKg }) => sum + (bodyKg ?? usualKg) * 1000, 0);
+      const bodiesG = people.reduce((sum, person) => sum + bearingKg(bodyOf(person)) * 1000, 0);
       return bodiesG === 0 ? said(null) : atMost(carriedMassG(whole, totals) / bodiesG, rule.share);
     }
     case 'most price':
@@ -122,9 +123,6 @@ function reliedAmount(ways: Ways, job: JobId): number | null {
 function isRelied({ supply }: Way): boolean {
   return supply.fitness !== 'improvised';
 }
-
-/** What a person weighs of whom nobody says (own). */
-const usualKg = 75;
 
 type Sides = readonly [long: number, wide: number, high: number];
 

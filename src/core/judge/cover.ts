@@ -16,6 +16,7 @@ import {
   allInOne,
   conditionWords,
   depthOf,
+  itemsOf,
   nothingLost,
   onlyMakesDo,
   singleLosses,
@@ -99,13 +100,13 @@ export const allWaysInOne: Rule<{
     mustsOf(own.wishes).flatMap(({ anyOf, wanted }) => {
       const together = allInOne(ways, anyOf);
       if (together === null) return [];
-      const { pieces: about, holder } = together;
+      const { pieces: about, items, holder } = together;
       return [
         {
           severity: 'warn',
           about,
           of: anyOf.join(' '),
-          figures: { anyOf, ways: about.length, wanted, holder },
+          figures: { anyOf, ways: items, wanted, holder },
         },
       ];
     }),
@@ -143,7 +144,7 @@ export const tooShallow: Rule<{
       const pieces = new Set(does.map(idOf));
       // What goes with one holder, and too few ways to ignite, are said by rules of their own.
       const isSaid =
-        allInOne(ways, anyOf) !== null || (isSameJobs(anyOf, igniteJobs) && pieces.size < wanted);
+        allInOne(ways, anyOf) !== null || (isSameJobs(anyOf, igniteJobs) && itemsOf(does) < wanted);
       const isShallow = depth < wanted && !isSaid;
       const isMakeshift = onlyMakesDo(ways, anyOf);
       if (depth === 0 || (!isShallow && !isMakeshift)) return [];

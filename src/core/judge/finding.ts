@@ -32,6 +32,8 @@ export interface Edge {
 export interface Fix {
   readonly says: string;
   readonly command: Command;
+  /** With it the kit is over its own limit of mass by so much, in g. */
+  readonly overLimitG?: number;
 }
 
 /** One rule: what it finds in a kit, and what it says of it. What may mend it stands with the menders. */

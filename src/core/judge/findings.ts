@@ -1,8 +1,8 @@
 import type { WorkedOutKit } from '../kit';
-import type { UnitSystem } from '../quantity';
+import { printMass, type UnitSystem } from '../quantity';
 import type { Scheme } from '../scheme';
 import { backgroundOf, type Background } from './background';
-import type { Edge, Finding, Found, Rule, Severity } from './finding';
+import type { Edge, Finding, Fix, Found, Rule, Severity } from './finding';
 import { rules } from './rules';
 
 const order: readonly Severity[] = ['stop', 'warn', 'note'];
@@ -72,6 +72,13 @@ export function ruleOf(id: string): Rule {
 }
 
 /** A finding in one sentence, with its figures. */
+/** What a fix is called, and by how much the kit is over its own limit with it. */
+export function fixInWords({ says, overLimitG }: Fix, units: UnitSystem): string {
+  return overLimitG === undefined
+    ? says
+    : `${says}: then ${printMass(overLimitG, units)} over the kit’s limit`;
+}
+
 export function findingInWords(
   { rule, figures, about }: Finding,
   kit: WorkedOutKit,

@@ -4,6 +4,7 @@ import { gearOf, isOnGround, type Placement } from '../loadout';
 import type { WorkedOutKit } from '../kit';
 import { agree, withVerb } from '../quantity';
 import { mustsOf } from '../scheme/musts';
+import { itemsOf } from '../ways';
 import { idsOf } from './background';
 import type { Rule } from './finding';
 
@@ -20,10 +21,8 @@ export const fewToIgnite: Rule<{ readonly ways: number; readonly wanted: number 
     if (!must) return [];
     const pieces = igniteJobs.flatMap((job) => ways.byJob.get(job) ?? []);
     const about = [...new Set(pieces.map(({ placement }) => placement.id))];
-    if (about.length === 0 || about.length >= must.wanted) return [];
-    const items = new Map(pieces.map(({ placement }) => [placement.id, placement.count]));
-    const many = [...items.values()].reduce((sum, count) => sum + count, 0);
-    if (many >= must.wanted) return [];
+    const many = itemsOf(pieces);
+    if (many === 0 || many >= must.wanted) return [];
     return [
       { severity: 'warn', about, of: 'ignite', figures: { ways: many, wanted: must.wanted } },
     ];

@@ -1,8 +1,9 @@
 import type { Gear, Supply } from '../gear';
 import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
 import { filledAtStart, isOnBody, isOnGround, type FilledAtStart } from '../loadout';
-import { agree, listed, withVerb } from '../quantity';
+import { agree, listed, monthNames, withVerb } from '../quantity';
 import type { WorkedOutKit } from '../kit';
+import { warmthOf } from '../upkeep';
 import { idsOf, type Background, type Piece } from './background';
 import type { Rule } from './finding';
 import { celsius } from './sleep';
@@ -78,29 +79,44 @@ export const frostFull: Rule<{ readonly lowC: number }> = {
     `${withVerb(edge.name(placement!), 'is', 'are')} full at ${celsius(lowC, edge)}: leave a tenth empty.`,
 };
 
-/** A vehicle in the sun is so much hotter than the day, in °C; heat harms from here on (own). */
-const hotterInVehicleC = 15;
+/** Heat harms from here on, in °C (own). */
 const harmfulC = 40;
 
 /** What heat spoils, stored in a hot vehicle. */
-export const heatSpoils: Rule<{ readonly hotC: number }> = {
+export const heatSpoils: Rule<{
+  readonly hotC: number;
+  /** The hottest month of the store, 0 to 11. */
+  readonly month: number;
+  /** Nobody said where in the world it stands. */
+  readonly isAssumed: boolean;
+}> = {
   id: 'harm/heat',
   severities: ['warn'],
   speaksWhen: 'heat-spoiled gear is in a hot store',
   mendedBy: 'move, store it in the house',
-  asks: 'where it is stored, and the high',
+  asks: 'where it is stored',
   because: 'Gas bursts, wax runs, cells and medicine die in a car in the sun.',
-  find: (_kit, { brief, told, pieces }) => {
-    if (brief?.storedIn !== 'vehicle' || !told?.highC) return [];
-    const hotC = told.highC.value + hotterInVehicleC;
+  // It lies there all year, whenever the trip is.
+  find: (_kit, { brief, pieces }) => {
+    if (brief?.storedIn !== 'vehicle') return [];
+    const { monthsC, isAssumed } = warmthOf('vehicle', brief);
+    const hotC = Math.max(...monthsC);
+    const month = monthsC.indexOf(hotC);
     if (hotC < harmfulC) return [];
     const spoiled = pieces.filter(({ gear }) => gear.spoiledBy.includes('heat'));
     return spoiled.length === 0
       ? []
-      : [{ severity: 'warn', about: idsOf(spoiled), of: 'heat', figures: { hotC } }];
+      : [
+          {
+            severity: 'warn',
+            about: idsOf(spoiled),
+            of: 'heat',
+            figures: { hotC, month, isAssumed },
+          },
+        ];
   },
-  says: ({ hotC }, edge, about) =>
-    `In the vehicle it gets ${celsius(hotC, edge)}: ${some(about, edge.name)} ${agree(about.map(edge.name), 'is', 'are')} spoiled by heat.`,
+  says: ({ hotC, month, isAssumed }, edge, about) =>
+    `In the vehicle it gets ${celsius(hotC, edge)} in ${monthNames[month]}${isAssumed ? ', if it stands in a temperate country' : ''}: ${some(about, edge.name)} ${agree(about.map(edge.name), 'is', 'are')} spoiled by heat.`,
 };
 
 function some(about: readonly string[], name: (placement: string) => string): string {

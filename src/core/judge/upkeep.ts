@@ -7,6 +7,7 @@ import {
   type JobsDemand,
   type Sort,
 } from '../gear';
+import { periodOf } from '../brief';
 import { kitsByName, overplaced } from '../loadout';
 import { withVerb } from '../quantity';
 import {
@@ -26,34 +27,37 @@ export const pastTheirDate: Rule<{
   readonly goodUntil: string;
   readonly past: number;
   readonly count: number;
-  /** The trip’s last day, where it is not past yet today; else null. */
+  /** The trip’s last day, or that of the months it is for, where the piece is not past yet today; else null. */
   readonly ends: string | null;
+  readonly isForMonths: boolean;
   /** The day is earlier than what is printed, as it lies warm. */
   readonly isShortened: boolean;
 }> = {
   id: 'keep/expired',
   severities: ['stop', 'warn'],
-  speaksWhen: 'past its date now, or on the trip',
+  speaksWhen: 'past its date now, on the trip, or within the months that the kit is for',
   mendedBy: 'renew, leave',
   asks: 'dates',
   because: 'What is past its date is not relied on.',
   find: ({ whole, bench, gear, day, elsewhere, tree }) => {
     const { when } = whole.brief ?? { when: null };
-    const last = when?.on === 'days' && when.to > day ? when.to : day;
+    const lastDay = when === null ? day : periodOf(when, day).lastDay;
+    const last = lastDay > day ? lastDay : day;
+    const isForMonths = when?.on === 'months';
     return [...sharesIn(whole, bench.shelf, day, elsewhere)].flatMap(([id, shares]) => {
       const kept = keptIn(tree.byId.get(id)!, whole, elsewhere);
       const { goodUntil, past, isShortened } = pastAmong(gear(id), shares, last, kept);
       if (goodUntil === null) return [];
       const count = shares.reduce((sum, share) => sum + share.count, 0);
       const ends = goodUntil < day ? null : last;
-      const figures = { goodUntil, past, count, ends, isShortened };
+      const figures = { goodUntil, past, count, ends, isForMonths, isShortened };
       return [{ severity: ends === null ? 'stop' : 'warn', about: [id], figures }];
     });
   },
-  says: ({ goodUntil, past, count, ends, isShortened }, { name }, [placement]) => {
+  says: ({ goodUntil, past, count, ends, isForMonths, isShortened }, { name }, [placement]) => {
     const which = name(placement!);
     const warm = isShortened ? ', sooner than printed as it lies warm' : '';
-    const until = `${warm}${ends === null ? '' : `, and the trip ends on ${ends}`}`;
+    const until = `${warm}${ends === null ? '' : isForMonths ? `, and the months of its brief end on ${ends}` : `, and the trip ends on ${ends}`}`;
     const is = ends === null ? 'was' : 'is';
     return past < count
       ? `${which}: ${past} of ${count} ${ends === null ? 'were' : 'are'} good until ${goodUntil}${until}.`

@@ -2,12 +2,25 @@ import type { Formula } from '../ways';
 import type { Loss } from '../loadout';
 import { lossId } from './loss-id';
 
-/** More items of one placement than this are not told apart: no set of losses takes more than three. */
-export const mostAlike = 4;
+/** No set of losses takes more items of one placement than this. */
+const mostLost = 3;
 
-/** How many items of a placement are told apart. */
-export function itemsToldApart(count: number): number {
-  return Math.min(mostAlike, count);
+/**
+ * How many items of a placement are told apart: as many as the most that are needed at once, and three more. Of what is needed
+ * one at a time the fifth changes nothing; of cells for a lamp of three the fifth does.
+ *
+ * @param count how many items are looked at.
+ */
+export function itemsToldApart(
+  { gates, index }: Formula,
+  placement: string,
+  count: number,
+): number {
+  const sources = new Set(index.byPlacement.get(placement) ?? []);
+  const atOnce = gates
+    .filter((gate) => gate.sources.some((source) => sources.has(source)))
+    .reduce((most, { items }) => Math.max(most, items), 1);
+  return Math.min(atOnce + mostLost, count);
 }
 
 /**
@@ -44,7 +57,8 @@ function idsOf(formula: Formula, loss: Loss, many: number): readonly (readonly s
   if (loss.kind !== 'piece') return [[lossId(loss)]];
   const { byPlacement, items } = formula.index;
   const there = Math.max(...byPlacement.get(loss.placement)!.map((at) => items[at]!));
-  const ids = Array.from({ length: itemsToldApart(there) }, (_, at) => `${lossId(loss)}#${at + 1}`);
+  const apart = itemsToldApart(formula, loss.placement, there);
+  const ids = Array.from({ length: apart }, (_, at) => `${lossId(loss)}#${at + 1}`);
   return someOf(ids, many);
 }
 

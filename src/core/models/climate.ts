@@ -30,17 +30,20 @@ export interface MonthClimate {
 }
 
 /**
- * The stated model’s figures, fitted once to public monthly normals of some seventy places. Mean of a year at sea level:
+ * The stated model’s figures, fitted once to public monthly normals of some seventy places; woodland, mountains and deserts fitted again to
+ * the lows of thirty-four, leaning cold. Mean of a year at sea level:
  * `equatorC − poleC · s² − farPoleC · s⁶`, s the sine of the latitude.
  */
 const equatorC = 27.5;
 const poleC = 29.2;
 const farPoleC = 7.2;
-const lapseCPerKm = 3.8;
 
 /** Half of what the year swings, for s = 1, north of the equator; the south swings less, having more sea. */
 const swing: Readonly<Record<Setting, number>> = { coast: 13.4, inland: 15.8, 'far inland': 17.1 };
 const southernSwing = 0.72;
+
+/** Latitude from which dry and wet seasons are told apart in full, in degrees (own). */
+const noSeasonBelow = 10;
 
 /** Half of what the day swings, in °C. */
 const daySwing: Readonly<Record<Setting, number>> = { coast: 3.9, inland: 4.8, 'far inland': 5.2 };
@@ -72,14 +75,15 @@ export function climateOf(place: ClimatePlace, month: number): MonthClimate {
   const country = countryClimates[id];
   const season = seasonOf(place, month);
   const mean = meanC(place, country, season);
-  const half = Math.max(1, daySwing[setting] + country.daySwingC + 0.4 * season);
+  const ofYear = season * besideEquator(place);
+  const half = Math.max(1, daySwing[setting] + country.daySwingC + 0.4 * ofYear);
   const year = Math.abs(yearSwingC(place, country)) + winterColdC(place, -1) / 2;
   return {
     highC: tenth(mean + half),
     lowC: tenth(mean - half),
-    spreadC: tenth(Math.min(8, 1.2 + 0.3 * year * (0.35 + 0.65 * winterShare(season)))),
-    rainDays: Math.round(bySeason(country.rainDays, season)),
-    humidityPct: Math.round(bySeason(country.humidityPct, season)),
+    spreadC: tenth(Math.min(8, country.nightSpread * spreadC(year, season))),
+    rainDays: Math.round(bySeason(country.rainDays, ofYear)),
+    humidityPct: Math.round(bySeason(country.humidityPct, ofYear)),
     windKmh: Math.round(country.windKmh + (setting === 'coast' ? 3 : 0)),
   };
 }
@@ -90,6 +94,16 @@ function seasonOf({ latitude, setting }: ClimatePlace, month: number): number {
   return Math.cos(fromWarmest) * (latitude >= 0 ? 1 : -1);
 }
 
+/** How far single nights lie from the mean low, in °C: farther in winter, and where the year swings wide. */
+function spreadC(yearC: number, season: number): number {
+  return 1.2 + 0.3 * yearC * (0.35 + 0.65 * winterShare(season));
+}
+
+/** How much of the seasons there is, 0 on the equator to 1 from the tropics’ middle on: nothing jumps from one side to the other. */
+function besideEquator({ latitude }: ClimatePlace): number {
+  return Math.min(1, Math.abs(latitude) / noSeasonBelow);
+}
+
 function meanC(place: ClimatePlace, country: CountryClimate, season: number): number {
   const s = sine(place.latitude);
   return (
@@ -98,7 +112,7 @@ function meanC(place: ClimatePlace, country: CountryClimate, season: number): nu
     farPoleC * s ** 6 +
     country.meanC +
     yearSwingC(place, country) * season -
-    (lapseCPerKm * place.altitudeM) / 1000 +
+    (country.lapseCPerKm * place.altitudeM) / 1000 +
     driftAt(place, season) -
     winterColdC(place, season)
   );
@@ -111,14 +125,16 @@ function yearSwingC({ latitude, setting }: ClimatePlace, country: CountryClimate
 
 function driftAt({ latitude, longitude }: ClimatePlace, season: number): number {
   if (latitude <= 0) return 0;
-  const share = bell(latitude - 62, 16) * bell(longitude - 2, longitude > 2 ? 38 : 32);
+  const share =
+    bell(latitude - 62, 16) * bell(between(longitude, 2), between(longitude, 2) > 0 ? 38 : 32);
   return share * (driftC.winter * winterShare(season) + driftC.summer * (1 - winterShare(season)));
 }
 
 function winterColdC({ latitude, longitude, setting }: ClimatePlace, season: number): number {
   const north = Math.min(1.2, Math.max(0, (latitude - 35) / 25));
   const taken = winterCold.reduce(
-    (sum, { atLongitude, width, takesC }) => sum + takesC * bell(longitude - atLongitude, width),
+    (sum, { atLongitude, width, takesC }) =>
+      sum + takesC * bell(between(longitude, atLongitude), width),
     0,
   );
   return winterColdShare[setting] * north * winterShare(season) * taken;
@@ -136,6 +152,11 @@ function sine(latitude: number): number {
   return Math.sin((Math.abs(latitude) * Math.PI) / 180);
 }
 
+/** How far one longitude lies east of another, in degrees, the shorter way round. */
+function between(longitude: number, from: number): number {
+  return ((longitude - from + 540) % 360) - 180;
+}
+
 function bell(distance: number, width: number): number {
   return Math.exp(-((distance / width) ** 2));
 }
@@ -148,9 +169,9 @@ export const climate = modelOf({
   name: 'climate',
   unit: '°C, days, %, km/h',
   formula:
-    'year’s mean 27.5 − 29.2 s² − 7.2 s⁶ (s = sine of latitude) − 3.8 °C/km + country; ± the year’s swing by s, setting and country; ± the day’s by setting and country; North Atlantic drift; winters of Siberia and North America',
+    'year’s mean 27.5 − 29.2 s² − 7.2 s⁶ (s = sine of latitude) − country’s °C/km + country; ± the year’s swing by s, setting and country; ± the day’s by setting and country; North Atlantic drift; winters of Siberia and North America',
   source:
-    'simulated: this project’s simple model, fitted to public monthly normals; mean error about 2.5 °C',
+    'simulated: this project’s simple model, fitted to public monthly normals; mean error about 2.5 °C; of mountains and deserts up to 5 °C',
   inputs: {
     latitude: latitudes,
     longitude: longitudes,

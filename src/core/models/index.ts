@@ -1,5 +1,6 @@
 export * from './boil-energy';
 export * from './cell-energy';
+export * from './children';
 export * from './climate';
 export * from './contact-time';
 export * from './cord-needed';

@@ -1,5 +1,6 @@
 import { boilEnergy } from './boil-energy';
 import { cellEnergy } from './cell-energy';
+import { childRestingEnergy, childWaterPerDay } from './children';
 import { climate } from './climate';
 import { contactTime } from './contact-time';
 import { cordNeeded } from './cord-needed';
@@ -44,4 +45,6 @@ export const models: readonly Model[] = [
   climate,
   floats,
   timeToHand,
+  childRestingEnergy,
+  childWaterPerDay,
 ] as unknown as readonly Model[];

@@ -2,10 +2,9 @@ import { carry } from './carry';
 import { filledHere } from './filled';
 import { fromTheLandL, onTheSpotL } from './land';
 import { answered, daysOf, notKnown, standingOf, type Answer } from './need';
-import { idsOf, work, type NeedsKit } from './needs-kit';
+import { idsOf, type NeedsKit } from './needs-kit';
 import { safeWaterOf } from './safe-water';
-import { hoursADay } from './walk';
-import { asksOfHeat, mealWaterPerDayL, treatments, waterPerDay } from './water';
+import { asksOfHeat, mealWaterPerDayL, treatments, waterPerDay, workedDrink } from './water';
 
 /** Enough to drink: what is aboard, and what is found, made safe and carried from one water to the next. */
 export function drink(kit: NeedsKit): Answer {
@@ -24,14 +23,7 @@ export function drink(kit: NeedsKit): Answer {
   const enough = standingOf(supply, demand);
   // Who cannot carry it to the next water does not have it there.
   const isCarried = landL === 0 || carried === 'met' || aboardL >= demand;
-  const worked = kit.people.map(({ sex }) =>
-    work('water-per-day', {
-      wbgtC: conditions.wbgtC!.value,
-      workHours: hoursADay(kit),
-      work: kit.brief.work,
-      sex,
-    }),
-  );
+  const worked = kit.people.map((somebody) => workedDrink(kit, somebody));
   const asks = `${print.litres(perDay)} a day, ${print.litres(demand)} for the trip`;
   const found =
     landL === 0

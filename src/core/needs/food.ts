@@ -1,5 +1,6 @@
+import { bearingKg } from '../brief';
 import { meals } from '../catalogue/meals';
-import { kcalPerDay, restingKcal, walkingWatts } from '../models';
+import { grownYears, kcalPerDay, restingKcalAtAnyAge, walkingWatts } from '../models';
 import { answered, daysOf, notKnown, standingOf, type Answer } from './need';
 import { carriedG, idsOf, isRelied, total, work, type NeedsKit, type Somebody } from './needs-kit';
 import { walkOf, type Walk } from './walk';
@@ -8,16 +9,10 @@ import { walkOf, type Walk } from './walk';
 const catchesANight = 0.1;
 const kcalACatch = 150;
 
-function wattsOf({ bodyKg }: Somebody, walk: Walk, people: readonly Somebody[]): number {
-  const first = people[0]!.bodyKg;
-  const { speedKmh, gradePct, terrain } = walk;
-  return walkingWatts({
-    bodyKg,
-    loadKg: (walk.loadKg * bodyKg) / first,
-    speedKmh,
-    gradePct,
-    terrain,
-  });
+/** How one of the people walks. */
+function walking(somebody: Somebody, { loadShare, speedKmh, gradePct, terrain }: Walk) {
+  const { bodyKg } = somebody;
+  return { bodyKg, loadKg: loadShare * bearingKg(somebody), speedKmh, gradePct, terrain };
 }
 
 /** Energy of what is carried to eat against what the days cost with this very kit on the back. */
@@ -26,8 +21,8 @@ export function food(kit: NeedsKit): Answer {
   if (days === null) return notKnown('kcal', 'when');
   const walk = walkOf(kit);
   const each = people.map((somebody) => {
-    const resting = restingKcal(somebody);
-    const watts = wattsOf(somebody, walk, people);
+    const resting = restingKcalAtAnyAge(somebody);
+    const watts = walkingWatts(walking(somebody, walk));
     return { somebody, resting, watts, kcal: kcalPerDay(resting, walk.hours, watts) };
   });
   const perDay = each.reduce((sum, { kcal }) => sum + kcal, 0);
@@ -46,15 +41,9 @@ export function food(kit: NeedsKit): Answer {
     days: daysOf(supply, perDay),
     says: `${print.number(perDay)} kcal a day for ${people.length}; ${print.number(supply)} of ${print.number(demand)} kcal are carried: ${print.days(daysOf(supply, perDay))}.${caught > 0 ? ` Perhaps ${print.number(caught)} kcal of a catch, not counted.` : ''}`,
     placements: idsOf(eaten),
-    worked: each.flatMap(({ somebody: { bodyKg, heightCm, ageYears, sex }, resting, watts }) => [
-      work('resting-energy', { bodyKg, heightCm, ageYears, sex }),
-      work('load-carriage', {
-        bodyKg,
-        loadKg: (walk.loadKg * bodyKg) / people[0]!.bodyKg,
-        speedKmh: walk.speedKmh,
-        gradePct: walk.gradePct,
-        terrain: walk.terrain,
-      }),
+    worked: each.flatMap(({ somebody, resting, watts }) => [
+      atRest(somebody),
+      work('load-carriage', walking(somebody, walk)),
       work('energy-per-day', { restingKcal: resting, walkHours: walk.hours, walkWatts: watts }),
     ]),
     steps: [
@@ -69,6 +58,12 @@ export function food(kit: NeedsKit): Answer {
       ...unsaid(kit),
     ],
   });
+}
+
+function atRest({ bodyKg, heightCm, ageYears, sex }: Somebody) {
+  return ageYears < grownYears
+    ? work('child-resting-energy', { bodyKg, ageYears, sex })
+    : work('resting-energy', { bodyKg, heightCm, ageYears, sex });
 }
 
 function unsaid({ brief }: NeedsKit): readonly string[] {

@@ -1,11 +1,12 @@
 import { answered, type Answer } from './need';
+import { bearingKg } from '../brief';
 import { listed } from '../quantity';
 import { carriedG, work, type NeedsKit } from './needs-kit';
 
 /** What the kit does to who carries it: its share of the bodies, at the start, when all is full. */
 export function load(kit: NeedsKit): Answer {
   const { people, print } = kit;
-  const bodies = people.reduce((sum, { bodyKg }) => sum + bodyKg, 0);
+  const bodies = people.reduce((sum, somebody) => sum + bearingKg(somebody), 0);
   const kg = carriedG(kit) / 1000;
   const worked = work('load-share', { loadKg: kg, bodyKg: bodies });
   const share = worked.value as number;
@@ -18,6 +19,11 @@ export function load(kit: NeedsKit): Answer {
     unit: 'share of body mass',
     says: `${print.mass(kg * 1000)} on ${listed(people.map(({ name }) => name))}: ${print.number(share * 100)} % of ${print.number(bodies)} kg, ${worked.note}.`,
     worked: [worked],
-    steps: ['What stands in a vehicle or a house is not carried.'],
+    steps: [
+      ...(people.some((somebody) => bearingKg(somebody) < somebody.bodyKg)
+        ? ['A child under 15 counts with half its body, under 5 not at all.']
+        : []),
+      'What stands in a vehicle or a house is not carried.',
+    ],
   });
 }

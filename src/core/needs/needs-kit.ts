@@ -1,4 +1,4 @@
-import { personName, type Brief, type Conditions, type Person } from '../brief';
+import { bodyOf, personName, type Brief, type Conditions, type Person } from '../brief';
 import { amountNow, fitnesses, jobs, type Gear, type JobId, type Supply } from '../gear';
 import {
   carriedMassG,
@@ -75,9 +75,6 @@ export interface Prints {
   readonly days: (days: number) => string;
 }
 
-/** What is taken for a grown person of whom nothing is said (own). */
-const usualBody = { bodyKg: 75, heightCm: 175, ageYears: 40 } as const;
-
 export function needsKitOf(
   loadout: Loadout,
   shelf: Shelf,
@@ -126,15 +123,7 @@ export function needsKitOf(
 }
 
 function somebodyOf(person: Person, at: number, all: readonly Person[]): Somebody {
-  const { bodyKg, heightCm, ageYears, sex } = person;
-  return {
-    person,
-    name: personName(person, at, all.length),
-    bodyKg: bodyKg ?? usualBody.bodyKg,
-    heightCm: heightCm ?? usualBody.heightCm,
-    ageYears: ageYears ?? usualBody.ageYears,
-    sex,
-  };
+  return { person, name: personName(person, at, all.length), ...bodyOf(person) };
 }
 
 /** Each piece once for a job, by what does it best. */

@@ -102,6 +102,9 @@ function bagClo(comfortC: number): number {
   return Math.max(0, sleepClo(comfortC) - clothedClo);
 }
 
+/** How far off a simulated low goes without saying, in °C (own). */
+const usualErrorC = 3;
+
 function addsClo({ gear, amount }: Given): number {
   return coverClo.get(gear.kind ?? '') ?? amount ?? 0;
 }
@@ -157,6 +160,9 @@ export function sleep(kit: NeedsKit): Answer {
       lows === null || lowC.by === 'typed' || kit.shelter !== null
         ? ''
         : `${print.number(100 * shareBelow(limitC, lows))} in 100 nights of the time are colder.`,
+      lows !== null && lowC.by === 'climate' && lows.errorC > usualErrorC
+        ? `The low is simulated, and may be ${print.degrees(lows.errorC)} off there.`
+        : '',
       tends
         ? `With a fire tended all night: ${woodKgAnHour} kg of wood an hour, and woken hourly.`
         : '',

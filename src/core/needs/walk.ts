@@ -1,3 +1,4 @@
+import { bearingKg } from '../brief';
 import { walkingHours, type Terrain } from '../models';
 import { carriedG, type NeedsKit } from './needs-kit';
 
@@ -12,7 +13,8 @@ export function hoursADay({ brief, days }: Pick<NeedsKit, 'brief' | 'days'>): nu
 /** How somebody walks under this kit: hours a day, speed and power. */
 export interface Walk {
   readonly hours: number;
-  readonly loadKg: number;
+  /** Of what a body bears, see {@link bearingKg}. */
+  readonly loadShare: number;
   readonly speedKmh: number;
   readonly gradePct: number;
   readonly terrain: Terrain;
@@ -21,19 +23,19 @@ export interface Walk {
 /** What walking a day comes to: by the route where there is one, else by the hours and how hard they are. */
 export function walkOf(kit: NeedsKit): Walk {
   const { brief, people } = kit;
-  const bodies = people.reduce((sum, { bodyKg }) => sum + bodyKg, 0);
-  const loadKg = (carriedG(kit) / 1000) * (people[0] ? people[0].bodyKg / bodies : 0);
+  const bearing = people.reduce((sum, somebody) => sum + bearingKg(somebody), 0);
+  const loadShare = bearing === 0 ? 0 : carriedG(kit) / 1000 / bearing;
   const { route } = brief;
   const hours = hoursADay(kit);
   if (route && route.distanceKm > 0) {
     return {
       hours,
-      loadKg,
+      loadShare,
       speedKmh: route.distanceKm / walkingHours(route.distanceKm, route.ascentM, route.terrain),
       gradePct: (route.ascentM / (route.distanceKm * 1000)) * 100,
       terrain: route.terrain,
     };
   }
   const speedKmh = { easy: 3, moderate: 4, hard: 5 }[brief.work];
-  return { hours, loadKg, speedKmh, gradePct: 0, terrain: 'dirt' };
+  return { hours, loadShare, speedKmh, gradePct: 0, terrain: 'dirt' };
 }

@@ -1,8 +1,9 @@
 import { boilsPerPortion } from '../catalogue/meals';
 import type { Threat } from '../gear';
-import { waterPerDayL } from '../models';
+import type { Worked } from '../models/run-model';
+import { childWaterPerDayL, grownYears, waterPerDayL, type Work } from '../models';
 import { climateOr } from './asks';
-import { isRelied, type Given, type NeedsKit } from './needs-kit';
+import { isRelied, work, type Given, type NeedsKit, type Somebody } from './needs-kit';
 import { hoursADay } from './walk';
 
 /** What everybody drinks in a day, in L; null while the heat is not known. */
@@ -12,9 +13,32 @@ export function drunkPerDayL(kit: NeedsKit): number | null {
   const effort = kit.brief.work;
   const workHours = hoursADay(kit);
   return kit.people.reduce(
-    (sum, { sex }) => sum + waterPerDayL({ wbgtC: heat.value, workHours, work: effort, sex }),
+    (sum, somebody) => sum + drunkBy(somebody, { wbgtC: heat.value, workHours, work: effort }),
     0,
   );
+}
+
+/** What one of the people drinks in a day, in L. */
+function drunkBy(
+  { sex, bodyKg, ageYears }: Somebody,
+  day: { readonly wbgtC: number; readonly workHours: number; readonly work: Work },
+): number {
+  return ageYears < grownYears
+    ? childWaterPerDayL({ ...day, sex, bodyKg, ageYears })
+    : waterPerDayL({ ...day, sex });
+}
+
+/** The same, as it may be worked again. */
+export function workedDrink(kit: NeedsKit, { sex, bodyKg, ageYears }: Somebody): Worked {
+  const day = {
+    wbgtC: kit.conditions.wbgtC!.value,
+    workHours: hoursADay(kit),
+    work: kit.brief.work,
+    sex,
+  };
+  return ageYears < grownYears
+    ? work('child-water-per-day', { ...day, bodyKg, ageYears })
+    : work('water-per-day', day);
 }
 
 /** Hot meals that somebody eats in a day at most, and of one kind (own). */

@@ -134,7 +134,7 @@ export class Bettering {
     for (const { anyOf } of mustsOf(this.kit.asked.cleared.wishes)) {
       const together = allInOne(this.ways(), anyOf);
       yield;
-      if (together === null) continue;
+      if (together === null || together.pieces.length < 2) continue;
       const movable = together.pieces
         .flatMap((id) => this.kit.asked.loose.cargo.get(id) ?? [])
         .filter((cargo) => !cargo.isHolder)

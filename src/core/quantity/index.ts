@@ -6,6 +6,7 @@ export * from './length';
 export * from './size';
 export * from './volume';
 export * from './money';
+export * from './month-names';
 export * from './day';
 export * from './calendar';
 export * from './listed';

@@ -31,7 +31,7 @@ export function lentCommand(
   to: string,
   newId: () => string,
 ): Outcome<Command> {
-  return partAway(bench, going, `lend %s to ${to}`, { lentTo: to }, newId);
+  return partAway(bench, going, (name) => `lend ${name} to ${to}`, { lentTo: to }, newId);
 }
 
 /** So many of a line are somebody else’s, and go back to them. Refused where there are not so many there. */
@@ -41,13 +41,19 @@ export function borrowedCommand(
   from: string,
   newId: () => string,
 ): Outcome<Command> {
-  return partAway(bench, going, `borrow %s from ${from}`, { borrowedFrom: from }, newId);
+  return partAway(
+    bench,
+    going,
+    (name) => `borrow ${name} from ${from}`,
+    { borrowedFrom: from },
+    newId,
+  );
 }
 
 function partAway(
   bench: Bench,
   { kit, placement, count, since, backBy }: GoingAway,
-  label: string,
+  label: (name: string) => string,
   who: Partial<Pick<Gear, 'lentTo' | 'borrowedFrom'>>,
   newId: () => string,
 ): Outcome<Command> {
@@ -55,7 +61,7 @@ function partAway(
   if (!part.ok) return part;
   const { commands, gear } = part.value;
   const change = { ...who, awaySince: since, backBy };
-  return inTurn(bench, label.replace('%s', gear.name), () =>
+  return inTurn(bench, label(gear.name), () =>
     done([...commands, { do: 'change gear', id: gear.id, change }]),
   );
 }

@@ -38,7 +38,7 @@ export function WeatherPanel({ brief, change, conditions, asking }: WeatherPanel
               value={weather[field]}
               unlessTyped={
                 climate?.by === 'climate'
-                  ? `${printNumber(climate.value, 0)} by the climate`
+                  ? `${printNumber(climate.value, 0)}${isWarmth(field) && conditions.lows ? ` ±${conditions.lows.errorC}` : ''} by the climate`
                   : 'not known'
               }
               onChange={(next) => change({ weather: { ...weather, [field]: next } })}
@@ -57,6 +57,10 @@ export function WeatherPanel({ brief, change, conditions, asking }: WeatherPanel
   );
 }
 
+function isWarmth(field: keyof TypedWeather): boolean {
+  return field === 'lowC' || field === 'highC';
+}
+
 function saysOf(asking: Asking, heardOn: string | null): string {
   const simulated =
     'The climate is simulated: type the figures of a real forecast where you have them.';
@@ -66,7 +70,7 @@ function saysOf(asking: Asking, heardOn: string | null): string {
     case 'asking':
       return 'Asking the climate service…';
     case 'heard':
-      return `${simulated} A cold night and a hot day lie one spread outside the mean.`;
+      return `${simulated} The low is that of the coldest night of the trip, the high that of a hot day.`;
     case 'not reached':
       return heardOn === null
         ? `The climate service cannot be reached (${asking.why}): type the figures you know.`

@@ -8,7 +8,7 @@ import { Field } from '@/ui/fields/field';
 import { Input } from '@/ui/fields/input';
 import { Panel } from '@/ui/fields/panel';
 import { PillSwitch } from '@/ui/fields/pill-switch';
-import { monthNames } from '@/ui/kit/month-names';
+import { monthNames } from '@/core/quantity';
 import { FigureField } from './figure-field';
 import type { BriefProps } from './use-brief';
 

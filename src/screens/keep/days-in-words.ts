@@ -1,4 +1,4 @@
-import { monthNames } from '@/ui/kit/month-names';
+import { monthNames } from '@/core/quantity';
 import { daysBetween } from '@/core/quantity';
 
 /** `March 2027`, of `2027-03`. */

@@ -79,7 +79,7 @@ export function FindingSheet({ view, judge, finding }: FindingSheetProps) {
                   variant={at === 0 ? 'main' : 'plain'}
                   onClick={() => mend(fix)}
                 >
-                  {fix.says}
+                  {judge.fixInWords(fix, view.units)}
                 </Button>
               ))}
             <Leads finding={finding} />

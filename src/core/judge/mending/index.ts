@@ -1,6 +1,6 @@
 import { notLaidOut, type LaidOut } from '../../fit';
 import { workedOut, type WorkedOutKit } from '../../kit';
-import { apply } from '../../loadout';
+import { apply, setsOutG } from '../../loadout';
 import type { Scheme } from '../../scheme';
 import { once } from '../../kit/once';
 import { hasFallen, needIds, type Need } from '../../needs';
@@ -9,6 +9,7 @@ import { briefRule } from '../brief-rules';
 import { findingBy, ruleOf } from '../findings';
 import type { Finding, Fix, Rule } from '../finding';
 import { rules } from '../rules';
+import { overLimits } from '../stow';
 import { menders } from './menders';
 
 export interface FixSearch {
@@ -21,6 +22,9 @@ export interface FixSearch {
 /** How many fixes are offered at most. */
 const mostFixes = 4;
 
+/** How many fixes that go over the kit’s own limit of mass are offered, where no other helps. */
+const mostOverLimit = 2;
+
 /** Whether anything is known that may mend the findings of a rule. */
 export function isMendable(rule: string): boolean {
   return menders.some((each) => each.rule === rule);
@@ -29,7 +33,7 @@ export function isMendable(rule: string): boolean {
 /**
  * The changes that mend a finding, each by itself: every one was tried on the bench, the rule no longer speaks of what it
  * spoke of, and nothing else is the worse for it: no finding that stops the kit is new, no need falls, no rule of the brief
- * breaks. Told one after the other, null for one that did not help, so that whoever asks can stop in between.
+ * breaks. Where nothing helps but what goes over the kit’s own limit of mass, that is offered, and says by how much. Told one after the other, null for one that did not help, so that whoever asks can stop in between.
  */
 export function* fixesOf(
   kit: WorkedOutKit,
@@ -41,6 +45,7 @@ export function* fixesOf(
   const mender = menders.find((each) => each.rule === finding.rule);
   const worsened = worsenedFrom(kit, background);
   let offered = 0;
+  const overLimit: Fix[] = [];
   const said = new Set<string>();
   for (const fix of mender?.fixes({ kit, background, finding, newId }) ?? []) {
     if (said.has(fix.says)) continue;
@@ -53,16 +58,24 @@ export function* fixesOf(
     }
     const after = workedOut(done.value, own, kit.day, laidOut, kit.holding);
     const backgroundAfter = backgroundOf(after, scheme);
-    const isMended =
-      rule
-        .find(after, backgroundAfter)
-        .every((found) => findingBy(rule, found).of !== finding.of) &&
-      !worsened(after, backgroundAfter);
-    yield isMended ? fix : null;
-    if (isMended) offered += 1;
+    const isSilent = rule
+      .find(after, backgroundAfter)
+      .every((found) => findingBy(rule, found).of !== finding.of);
+    const worse = isSilent ? worsened(after, backgroundAfter) : 'more than the limit';
+    if (worse === 'the limit') overLimit.push({ ...fix, overLimitG: overLimitG(after) });
+    yield worse === 'nothing' ? fix : null;
+    if (worse === 'nothing') offered += 1;
     if (offered >= mostFixes) return;
   }
+  if (offered === 0) yield* overLimit.slice(0, mostOverLimit);
 }
+
+/** By how much a kit is over its own limit of mass, in g. */
+function overLimitG(kit: WorkedOutKit): number {
+  return setsOutG(kit.whole, kit.totals) - kit.own.mostMassG!;
+}
+
+type Worse = 'nothing' | 'the limit' | 'more than the limit';
 
 /** What a fix may not bring anew: what stops a kit, and a broken rule of its brief. */
 const neverNew = rules.filter(
@@ -74,9 +87,17 @@ function worsenedFrom(kit: WorkedOutKit, background: Background) {
   const before = once(
     () => new Set(neverNew.flatMap((rule) => [...graveBy(rule, kit, background)])),
   );
-  return (after: WorkedOutKit, its: Background): boolean =>
-    needIds.some((id) => hasNewlyFallen(background.need(id), its.need(id))) ||
-    neverNew.some((rule) => graveBy(rule, after, its).some((each) => !before().has(each)));
+  return (after: WorkedOutKit, its: Background): Worse => {
+    if (needIds.some((id) => hasNewlyFallen(background.need(id), its.need(id))))
+      return 'more than the limit';
+    let worse: Worse = 'nothing';
+    for (const rule of neverNew) {
+      const isNew = graveBy(rule, after, its).some((each) => !before().has(each));
+      if (isNew && rule.id !== overLimits.id) return 'more than the limit';
+      if (isNew) worse = 'the limit';
+    }
+    return worse;
+  };
 }
 
 /** A heavier load is what is paid for what comes along; its own finding stops where it is too much. */
