@@ -104,7 +104,7 @@ test('the faults of the demo are found, and each is mended by what is offered', 
   page,
 }) => {
   await toFindings(page);
-  await mend(page, 'cover/all-in-one', /^.*Ignite: all 3 ways go with Barrel/);
+  await mend(page, 'cover/all-in-one', /^.*Ignite: all 4 ways go with Barrel/);
   await mend(page, 'light/cells', /Headlamp takes 3 × AAA/);
   await mend(page, 'sleep/short', /the worst-off sleeps through 7 °C/);
   await mend(page, 'keep/double', /Multi-tool is placed 2 times/);

@@ -46,6 +46,11 @@ export const sortsOf: Partial<Readonly<Record<JobId, readonly Sort[]>>> = {
   medicine: medicines,
 };
 
+/** Whether one sort of a job never stands in for another: a pen is no tablet. */
+export function isOfItsOwnSort(job: JobId): boolean {
+  return job === 'medicine';
+}
+
 /**
  * Whether what is offered serves who asks for one of these: it is one of them, or a cell of the same size, whose chemistry
  * may differ. Whoever asks for no sort takes any; what is of no known sort serves only who asks for none.

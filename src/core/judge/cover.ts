@@ -221,6 +221,7 @@ function isAllHeated(ways: Ways, anyOf: readonly JobId[]): boolean {
 export const oneCondition: Rule<{
   readonly anyOf: readonly JobId[];
   readonly condition: ConditionId;
+  readonly ways: number;
 }> = {
   id: 'cover/one-condition',
   severities: ['warn'],
@@ -241,19 +242,20 @@ export const oneCondition: Rule<{
           isIgniting ? condition === 'no-flame' : isAllHeated(ways, anyOf) && isUndone(igniteJobs)
         )
           return [];
-        const about = [...new Set(anyOf.flatMap((job) => ways.byJob.get(job) ?? []).map(idOf))];
+        const does = anyOf.flatMap((job) => ways.byJob.get(job) ?? []);
+        const about = [...new Set(does.map(idOf))];
         return [
           {
             severity: 'warn' as const,
             about,
             of: `${anyOf.join(' ')} ${condition}`,
-            figures: { anyOf, condition },
+            figures: { anyOf, condition, ways: itemsOf(does) },
           },
         ];
       });
     }),
-  says: ({ anyOf, condition }, _edge, about) =>
-    `${capital(jobsInWords(anyOf))}: ${about.length === 1 ? 'the only way fails' : `all ${about.length} ways fail`} ${conditionWords[condition].then}.`,
+  says: ({ anyOf, condition, ways }) =>
+    `${capital(jobsInWords(anyOf))}: ${ways === 1 ? 'the only way fails' : `all ${ways} ways fail`} ${conditionWords[condition].then}.`,
 };
 
 /** Nothing in the kit does anything of a category. */

@@ -3,7 +3,7 @@ import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
 import { filledAtStart, isOnBody, isOnGround, type FilledAtStart } from '../loadout';
 import { agree, listed, monthNames, withVerb } from '../quantity';
 import type { WorkedOutKit } from '../kit';
-import { warmthOf } from '../upkeep';
+import { vehicleSummerC, warmthOf } from '../upkeep';
 import { idsOf, type Background, type Piece } from './background';
 import type { Rule } from './finding';
 import { celsius } from './sleep';
@@ -85,8 +85,8 @@ const harmfulC = 40;
 /** What heat spoils, stored in a hot vehicle. */
 export const heatSpoils: Rule<{
   readonly hotC: number;
-  /** The hottest month of the store, 0 to 11. */
-  readonly month: number;
+  /** The hottest month of the store, 0 to 11; null where the trip that somebody typed the weather of is hotter. */
+  readonly month: number | null;
   /** Nobody said where in the world it stands. */
   readonly isAssumed: boolean;
 }> = {
@@ -97,11 +97,14 @@ export const heatSpoils: Rule<{
   asks: 'where it is stored',
   because: 'Gas bursts, wax runs, cells and medicine die in a car in the sun.',
   // It lies there all year, whenever the trip is.
-  find: (_kit, { brief, pieces }) => {
+  find: (_kit, { brief, told, pieces }) => {
     if (brief?.storedIn !== 'vehicle') return [];
-    const { monthsC, isAssumed } = warmthOf('vehicle', brief);
-    const hotC = Math.max(...monthsC);
-    const month = monthsC.indexOf(hotC);
+    const { monthsC, isAssumed: isPlaceless } = warmthOf('vehicle', brief);
+    const ofYearC = Math.max(...monthsC);
+    const onTripC = told?.highC?.by === 'typed' ? told.highC.value + vehicleSummerC : -Infinity;
+    const hotC = Math.max(ofYearC, onTripC);
+    const month = ofYearC >= onTripC ? monthsC.indexOf(ofYearC) : null;
+    const isAssumed = isPlaceless && month !== null;
     if (hotC < harmfulC) return [];
     const spoiled = pieces.filter(({ gear }) => gear.spoiledBy.includes('heat'));
     return spoiled.length === 0
@@ -116,7 +119,7 @@ export const heatSpoils: Rule<{
         ];
   },
   says: ({ hotC, month, isAssumed }, edge, about) =>
-    `In the vehicle it gets ${celsius(hotC, edge)} in ${monthNames[month]}${isAssumed ? ', if it stands in a temperate country' : ''}: ${some(about, edge.name)} ${agree(about.map(edge.name), 'is', 'are')} spoiled by heat.`,
+    `In the vehicle it gets ${celsius(hotC, edge)}${month === null ? '' : ` in ${monthNames[month]}`}${isAssumed ? ', if it stands in a temperate country' : ''}: ${some(about, edge.name)} ${agree(about.map(edge.name), 'is', 'are')} spoiled by heat.`,
 };
 
 function some(about: readonly string[], name: (placement: string) => string): string {

@@ -1,5 +1,5 @@
 import { checksOf } from '../upkeep';
-import { bulkOf, cavityOf, isBright, reaches, type Gear } from '../gear';
+import { bulkOf, cavityOf, isBright, isOfItsOwnSort, reaches, type Gear } from '../gear';
 import { isHurtByWet, backsUp } from '../kit/together';
 import { reachOf, wishedReach } from '../kit/wished-reach';
 import {
@@ -72,9 +72,13 @@ export const tooDeep: Rule<{ readonly wished: string; readonly lies: string }> =
 
 /** Both are made for a job that makes the one urgent. */
 function doesSame(one: Gear, other: Gear): boolean {
-  const made = (gear: Gear) =>
-    gear.supplies.filter(({ fitness }) => fitness === 'made-for').map(({ job }) => job);
-  return made(one).some((job) => made(other).includes(job)) || backsUp(one, other);
+  const made = ({ supplies }: Gear) => supplies.filter(({ fitness }) => fitness === 'made-for');
+  const isSame = made(one).some(({ job, sort }) =>
+    made(other).some(
+      (supply) => supply.job === job && (!isOfItsOwnSort(job) || supply.sort === sort),
+    ),
+  );
+  return isSame || backsUp(one, other);
 }
 
 /** A worn load has at most so much of its mass in the lid and the outer pockets (own). */

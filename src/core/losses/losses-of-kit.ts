@@ -11,6 +11,20 @@ export interface QuestionLost {
   readonly sets: readonly (readonly Loss[])[];
 }
 
+/** The formula in which only one sort does the job that is asked. */
+function ofSort(formula: Formula, { anyOf, sort }: Question): Formula {
+  if (sort === null) return formula;
+  const byJob = new Map(formula.byJob);
+  for (const job of anyOf) {
+    const sources = byJob.get(job) ?? [];
+    byJob.set(
+      job,
+      sources.filter((at) => formula.sources[at]!.supply.sort === sort),
+    );
+  }
+  return { ...formula, byJob };
+}
+
 /** What leaves each of these things undone, one after the other, so that whoever asks can stop in between. */
 export function* lossesOfKit(
   formula: Formula,
@@ -18,7 +32,7 @@ export function* lossesOfKit(
   search: LossSearch,
 ): Generator<QuestionLost, void> {
   for (const question of questions) {
-    const { isDone, sets } = minimalSets(formula, question.anyOf, search);
+    const { isDone, sets } = minimalSets(ofSort(formula, question), question.anyOf, search);
     yield { question, depth: isDone ? (sets[0]?.length ?? deepest) : 0, sets };
   }
 }

@@ -18,7 +18,7 @@ export const houseC = 21;
 const hotC = 30;
 
 /** How much warmer a vehicle is than the mean daily high, in °C, from April to September and else (own). */
-const vehicleSummerC = 15;
+export const vehicleSummerC = 15;
 const vehicleWinterC = 5;
 
 /** Mean daily highs of a temperate country, where no place is told: January to December, in °C. */

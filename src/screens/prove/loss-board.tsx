@@ -2,7 +2,7 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { capital, jobsInWords } from '@/core/gear';
+import { capital } from '@/core/gear';
 import type { Loss } from '@/core/loadout';
 import {
   lossBoard,
@@ -12,6 +12,7 @@ import {
   questionId,
   whatCanBeLost,
   type QuestionLost,
+  questionInWords,
 } from '@/core/losses';
 import { conditionsOf } from '@/core/brief';
 import { soonnessFor } from '@/core/scheme/dangers';
@@ -159,7 +160,9 @@ function columnsOf(asked: readonly QuestionLost[], across: Across, view: KitView
     const isShown = across === 'all' ? depth > 0 : question.wanted !== null;
     const { id, anyOf } = question;
     const isOfScheme = question.wanted === null && anyOf.length > 1;
-    return isShown && !isOfScheme ? [{ id, name: capital(jobsInWords(anyOf)), of: [at] }] : [];
+    return isShown && !isOfScheme
+      ? [{ id, name: capital(questionInWords(question)), of: [at] }]
+      : [];
   });
 }
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { Box, Text } from '@chakra-ui/react';
-import { capital, jobsInWords } from '@/core/gear';
-import type { QuestionLost } from '@/core/losses';
+import { capital } from '@/core/gear';
+import { questionInWords, type QuestionLost } from '@/core/losses';
 import { Folded } from '@/ui/fields/folded';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
@@ -24,10 +24,7 @@ export function WhatItTakes({
       says="Every set of one, two or three losses that leaves a thing undone, when each of them is needed for that. Worked out exactly, over all pieces, holders and conditions."
     >
       {musts.map(({ question, depth, sets }) => (
-        <Folded
-          key={question.id}
-          title={`${capital(jobsInWords(question.anyOf))}: ${takes(depth)}`}
-        >
+        <Folded key={question.id} title={`${capital(questionInWords(question))}: ${takes(depth)}`}>
           {sets.length > 0 ? (
             <LossSets sets={sets} of={namesInWhole(view)} />
           ) : (

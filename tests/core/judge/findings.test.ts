@@ -29,9 +29,9 @@ describe('findings on the demo', () => {
         'stop: Multi-tool is placed 2 times (Portage pack, Float pouch), and there is 1.',
         'stop: Headlamp takes 3 × AAA; the cells here are 4 × AA alkaline.',
         // The vessels are in the pack; what heats them lies in the barrel.
-        'warn: Boil: all 3 ways go with Barrel 30 L; 2 that are independent are wanted.',
+        'warn: Boil: all 4 ways go with Barrel 30 L; 2 that are independent are wanted.',
         'warn: Roof: all 2 ways go with Portage pack 45 L; 2 that are independent are wanted.',
-        'warn: Ignite: all 3 ways go with Barrel 30 L; 3 that are independent are wanted.',
+        'warn: Ignite: all 4 ways go with Barrel 30 L; 3 that are independent are wanted.',
         'note: Not stowed yet: Pocket whetstone, Insect repellent.',
       ]),
     );

@@ -18,6 +18,7 @@ import { runs } from '../../support/share';
 const questions: readonly Question[] = exposedJobs.map((job, at) => ({
   id: job,
   anyOf: [job],
+  sort: null,
   wanted: at < 3 ? 2 : null,
 }));
 

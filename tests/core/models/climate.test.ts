@@ -1,13 +1,47 @@
 import fc from 'fast-check';
-import { countryIds } from '@/core/catalogue/country-climates';
+import { countryClimates, countryIds } from '@/core/catalogue/country-climates';
 import { climateOf, settings } from '@/core/models';
-import { meanMiss, normals } from '../../support/climate-normals';
+import { groups, lowsTooWarm, meanMiss, normals } from '../../support/climate-normals';
 
 describe('the simulated climate', () => {
-  it('lies within 4 °C of the public normals of ten places, in the mean and each', () => {
+  it('lies near the public normals of forty places, in the mean and each', () => {
     const misses = normals.map(meanMiss);
-    expect(misses.reduce((sum, miss) => sum + miss, 0) / misses.length).toBeLessThan(2);
-    expect(Math.max(...misses)).toBeLessThan(4);
+    expect(misses.reduce((sum, miss) => sum + miss, 0) / misses.length).toBeLessThan(2.1);
+    expect(Math.max(...misses)).toBeLessThan(6.5);
+  });
+
+  it.each(groups)('is not too warm by night in the mean of %s', (group) => {
+    const lows = lowsTooWarm(normals.filter((each) => each.group === group));
+    expect(lows.reduce((sum, miss) => sum + miss, 0) / lows.length).toBeLessThan(0.05);
+  });
+
+  it('is at most so much too warm by night as it says of that country, nine times in ten', () => {
+    const worse = normals.flatMap((each) =>
+      lowsTooWarm([each]).filter((miss) => miss > countryClimates[each.place.country].errorC),
+    );
+    expect(worse.length / (2 * normals.length)).toBeLessThanOrEqual(0.1);
+    for (const group of groups) {
+      const places = normals.filter((each) => each.group === group);
+      const over = places.flatMap((each) =>
+        lowsTooWarm([each]).filter((miss) => miss > countryClimates[each.place.country].errorC),
+      );
+      expect(over.length / (2 * places.length)).toBeLessThanOrEqual(0.1);
+    }
+  });
+
+  it('does not jump at the date line, nor from one side of the equator to the other', () => {
+    const place = { altitudeM: 0, setting: 'inland', country: 'arctic' } as const;
+    for (const month of [1, 7]) {
+      const [west, east] = [-179.99, 179.99].map((longitude) =>
+        climateOf({ ...place, latitude: 66, longitude }, month),
+      );
+      expect(Math.abs(west!.lowC - east!.lowC)).toBeLessThanOrEqual(0.1);
+      const [south, north] = [-0.01, 0.01].map((latitude) =>
+        climateOf({ ...place, country: 'savanna', latitude, longitude: 20 }, month),
+      );
+      expect(Math.abs(south!.rainDays - north!.rainDays)).toBeLessThanOrEqual(1);
+      expect(Math.abs(south!.lowC - north!.lowC)).toBeLessThan(0.3);
+    }
   });
 
   it('is sound anywhere: high above low, days within the month, shares within a hundred', () => {

@@ -12,8 +12,10 @@ import {
   restockOf,
   type Copies,
 } from '@/core/upkeep';
+import { wishingForASecond } from '@/core/kit/double-booked';
 import type { Outcome } from '@/core/quantity';
 import { benchOf, gear, holder, kit } from '../../support/benches';
+import { benchOfKinds } from '../../support/kits-of-kinds';
 import { after, counting, keptIn } from '../../support/upkeep';
 
 const today = '2027-03-10';
@@ -183,6 +185,69 @@ describe('what copies wish for', () => {
     expect(inKits(rest.id)).toEqual([1, 2]);
     // What is wished for still is no other piece.
     expect(copiesBehind(now, 'k')).toEqual([]);
+  });
+});
+
+describe('a copy', () => {
+  it('leaves uncounted what is there anyway, stays pinned, and tries its own losses', () => {
+    const base = benchOfKinds({
+      holds: 'pocket-trousers, lighter @ pocket-trousers, belt-knife',
+      brief: {},
+    });
+    const k = base.loadouts.get('k')!;
+    const whatIfs = [
+      {
+        id: 'w',
+        name: 'trousers lost',
+        losses: [{ kind: 'holder' as const, placement: 'pocket-trousers' }],
+      },
+    ];
+    const placements = k.placements.map((each) =>
+      each.id === 'pocket-trousers'
+        ? { ...each, isAssumed: true as const }
+        : { ...each, isPinned: true as const },
+    );
+    const one = { ...base, loadouts: new Map([['k', { ...k, placements, whatIfs }]]) };
+    const copies = made(copiesOfKit(one, 'k', ['Ann'], today, counting('copy')));
+    expect(copies.toBuy.map(({ gear: { name } }) => name)).toEqual(['Gas lighter', 'Belt knife']);
+    const copy = [...after(one, copies.command).loadouts.values()].find(({ id }) => id !== 'k')!;
+    expect(copy.placements.map(({ isAssumed, isPinned }) => [isAssumed, isPinned])).toEqual([
+      [true, undefined],
+      [undefined, true],
+      [undefined, true],
+    ]);
+    expect(copy.whatIfs![0]!.losses).toEqual([
+      { kind: 'holder', placement: copy.placements[0]!.id },
+    ]);
+  });
+});
+
+describe('a second that is wished for', () => {
+  it('is new, full, nobody’s and without dates, whatever the first is', () => {
+    const one = benchOfKinds({
+      holds: 'gas-canister',
+      gear: {
+        'gas-canister': {
+          borrowedFrom: 'Bob',
+          backBy: '2027-10-01',
+          goodUntil: '2027-02-01',
+          contents: { unit: 'g', full: 230, left: 10, massG: 230 },
+        },
+      },
+    });
+    const first = one.shelf.get('gas-canister')!;
+    const [placement] = one.loadouts.get('k')!.placements;
+    const now = after(
+      one,
+      wishingForASecond('k', placement!, first, () => 'second'),
+    );
+    expect(now.shelf.get('second')).toMatchObject({
+      ownership: 'wished',
+      borrowedFrom: null,
+      backBy: null,
+      goodUntil: null,
+      contents: { full: 230, left: 230 },
+    });
   });
 });
 

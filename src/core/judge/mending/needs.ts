@@ -1,5 +1,6 @@
 import { byName } from '../../quantity';
-import type { JobId } from '../../gear';
+import { kindOf } from '../../catalogue';
+import type { Gear, JobId } from '../../gear';
 import { fixName, layingOutFix, needFixes } from '../../kit/need-fixes';
 import type { NeedId } from '../../needs';
 import * as food from '../food';
@@ -41,6 +42,34 @@ function leavingEach({ kit, finding: { about } }: MendAsked<unknown>): readonly 
   return about.flatMap((id) => leaving(kit, id));
 }
 
+/** Leaves what is not to be cooked, as long as something to eat is left. */
+function leavingSomeFood(asked: MendAsked<unknown>): readonly Fix[] {
+  const { kit, finding } = asked;
+  const isEaten = ({ supplies }: Gear) => supplies.some(({ job }) => job === 'food');
+  const rest = kit.whole.placements.some(
+    ({ id }) => !finding.about.includes(id) && isEaten(kit.gear(id)),
+  );
+  return rest ? leavingEach(asked) : [];
+}
+
+/** A stove with the canisters that the whole time asks: neither helps without the other. */
+function gettingAStove({ kit, background, newId }: MendAsked<unknown>): readonly Fix[] {
+  const asked = background.need('fuel')?.demand ?? 0;
+  const count = Math.max(1, Math.ceil(asked / kindOf('gas-canister')!.supplies[0]!.amount!));
+  const stove = layingOutKind({ kit, newId }, 'gas-stove');
+  const fuel = layingOutKind({ kit, newId, count }, 'gas-canister');
+  return [
+    {
+      says: `${stove.says}; ${fuel.says.charAt(0).toLowerCase()}${fuel.says.slice(1)}`,
+      command: {
+        do: 'together',
+        label: 'add a stove and its fuel',
+        commands: [stove.command, fuel.command],
+      },
+    },
+  ];
+}
+
 export const needMenders: readonly Mender[] = [
   mends(water.noVessel, adding('boil')),
   mends(water.doubleWall, adding('boil')),
@@ -59,15 +88,20 @@ export const needMenders: readonly Mender[] = [
   mends(water.waterCouplings, getting('soft-bottle', 'thin-bottle', 'water-bag')),
   mends(food.mealsAskWater, (asked) => [
     ...answering(asked, asked.finding.figures.short),
-    ...leavingEach(asked),
+    ...gettingAStove(asked),
+    ...leavingSomeFood(asked),
   ]),
-  mends(food.noCook, ({ kit, newId, finding: { about, figures } }) => [
-    ...(figures.lacks.includes('a spoon')
-      ? [layingOutKind({ kit, newId }, 'spoon')]
-      : layingOut({ kit, newId }, 'boil')),
-    ...layingOut({ kit, newId }, 'flame'),
-    ...about.flatMap((id) => leaving(kit, id)),
-  ]),
+  mends(food.noCook, (asked) => {
+    const { kit, newId, finding } = asked;
+    return [
+      ...(finding.figures.lacks.includes('a spoon')
+        ? [layingOutKind({ kit, newId }, 'spoon')]
+        : layingOut({ kit, newId }, 'boil')),
+      ...layingOut({ kit, newId }, 'flame'),
+      ...gettingAStove(asked),
+      ...leavingSomeFood(asked),
+    ];
+  }),
   mends(food.noOpener, getting('tin-opener', 'wheel-tin-opener')),
   mends(food.countsOnCatch, (asked) => answering(asked, 'food')),
   mends(sleep.coldSleep, (asked) => answering(asked, 'sleep')),
