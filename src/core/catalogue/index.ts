@@ -8,6 +8,7 @@ export {
   withCapacity,
   withContents,
   withLength,
+  withMassShare,
   withSides,
 } from './resize';
 export type { Kind } from './kind';

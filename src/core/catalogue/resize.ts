@@ -117,6 +117,15 @@ function withAmount(gear: Gear, unit: 'm' | 'm²', before: number | null, after:
   };
 }
 
+/** A smaller or lighter one of its kind: so many times its mass and bulk, and its price and jobs as they were. */
+export function withMassShare(gear: Gear, share: number): Gear {
+  return {
+    ...gear,
+    massG: gear.massG === null ? null : tenths(gear.massG * share),
+    form: gear.form && scaledForm(gear.form, Math.cbrt(share)),
+  };
+}
+
 /** The gear with so many times as much of these jobs. */
 export function withAmountOf(gear: Gear, of: readonly JobId[], ratio: number): Gear {
   return {

@@ -1,8 +1,9 @@
-import type { Gear, Supply } from '../gear';
+import type { Gear } from '../gear';
 import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
-import { filledAtStart, isOnBody, isOnGround, type FilledAtStart } from '../loadout';
+import { filledAtStart, isOnGround, isTornByFrost, type FilledAtStart } from '../loadout';
 import { agree, listed, monthNames, withVerb } from '../quantity';
 import type { WorkedOutKit } from '../kit';
+import { closedSpaceOf, type ClosedSpace } from '../needs/closed-space';
 import { vehicleSummerC, warmthOf } from '../upkeep';
 import { idsOf, type Background, type Piece } from './background';
 import type { Rule } from './finding';
@@ -20,12 +21,7 @@ export const frostFilter: Rule<{ readonly lowC: number }> = {
     if (!told?.lowC || told.lowC.value >= 0) return [];
     const lowC = told.lowC.value;
     return doing('treat-water')
-      .filter(
-        ({ gear, supply, placement }) =>
-          isStrainer(gear, supply) &&
-          gear.spoiledBy.includes('frost') &&
-          !isOnBody(tree, bench.shelf, placement),
-      )
+      .filter((way) => isTornByFrost({ tree, shelf: bench.shelf, lowC }, way))
       .map(({ placement }) => ({
         severity: 'warn',
         about: [placement.id],
@@ -35,12 +31,6 @@ export const frostFilter: Rule<{ readonly lowC: number }> = {
   says: ({ lowC }, edge, [placement]) =>
     `${withVerb(edge.name(placement!), 'freezes', 'freeze')} at ${celsius(lowC, edge)} once wet: to be carried on the body.`,
 };
-
-/** What strains water, and is torn by ice; not a bottle that it is boiled in, drops or a lamp. Taken for one where nobody says what it removes. */
-function isStrainer({ supplies, contents }: Gear, { facts }: Supply): boolean {
-  if (facts?.of === 'treatment') return facts.removes.includes('sediment');
-  return contents === null && !supplies.some(({ job }) => job === 'carry-water');
-}
 
 /** Water over nine tenths of a rigid vessel bursts it as ice. */
 const fullShare = 0.9;
@@ -288,27 +278,29 @@ export const bareCells: Rule<{ readonly beside: readonly string[] }> = {
     `${withVerb(name(by!), 'lies', 'lie')} bare beside ${some(beside, name)}.`,
 };
 
-const filmShelters: readonly string[] = ['film-bivvy', 'tent', 'bivvy'];
+const burnsIn: Readonly<Record<ClosedSpace, string>> = {
+  vehicle: 'never light it in the closed vehicle, and never sleep beside it.',
+  shelter: 'never light it in a closed shelter, and never sleep beside it.',
+  house:
+    'light it only by an open window and watched, never while you sleep; have a carbon-monoxide alarm.',
+};
 
 /** Flames, and a closed space to burn them in. */
-export const closedFlame: Rule<{ readonly where: 'vehicle' | 'shelter' }> = {
+export const closedFlame: Rule<{ readonly where: ClosedSpace }> = {
   id: 'harm/closed-flame',
   severities: ['warn'],
-  speaksWhen: 'a candle or a burner goes with a closed vehicle or a film shelter',
+  speaksWhen: 'a candle or a burner goes with a closed vehicle, a film shelter or a house',
   mendedBy: 'caution',
   asks: null,
-  because: 'Carbon monoxide cannot be smelled, and film melts: never in it, never asleep.',
-  find: (_kit, { brief, doing, ofKind }) => {
+  because: 'Carbon monoxide cannot be smelled: every year whole families die of it asleep.',
+  find: ({ whole, bench }, { brief, doing }) => {
     const flames = doing('candle', 'stove').filter(
       ({ gear: { kind } }) => kind !== 'twig-stove' && kind !== 'grill-grate',
     );
     if (flames.length === 0) return [];
-    // A canoe is a vehicle too, and an open one.
-    const inVehicle = brief?.storedIn === 'vehicle' || brief?.preset === 'vehicle-box';
-    const where = inVehicle ? ('vehicle' as const) : ('shelter' as const);
-    if (!inVehicle && ofKind(...filmShelters).length === 0) return [];
+    const where = closedSpaceOf(whole, bench.shelf, brief);
+    if (where === null) return [];
     return [{ severity: 'warn', about: idsOf(flames), of: 'flame', figures: { where } }];
   },
-  says: ({ where }, { name }, about) =>
-    `${some(about, name)}: never lit in ${where === 'vehicle' ? 'the closed vehicle' : 'a closed shelter'}, never asleep.`,
+  says: ({ where }, { name }, about) => `${some(about, name)}: ${burnsIn[where]}`,
 };

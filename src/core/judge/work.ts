@@ -71,6 +71,13 @@ export const nothingSharpens: Rule<{ readonly days: number }> = {
 
 export const covered = 'edge covered';
 
+/** Whether its name says that the edge is covered: `knife with sheath`, `hatchet in a leather cover`, `sheathed knife`. */
+function isSaidCovered(name: string): boolean {
+  return /\b(?:sheathed|covered|(?:with|in|and)\s(?:\p{L}+\s){0,2}(?:sheath|scabbard|cover|case|edge guard|blade guard))\b/iu.test(
+    name,
+  );
+}
+
 /** Edges of which nobody says that they are covered. */
 export const bareEdges: Rule<null> = {
   id: 'cut/sheath',
@@ -81,7 +88,10 @@ export const bareEdges: Rule<null> = {
   because: 'A bare edge cuts what lies beside it, and the hand that looks for it.',
   find: (_kit, { pieces }) => {
     const bare = pieces.filter(
-      ({ gear }) => checksOf(gear).ready.includes(covered) && !isReady(gear.checks, covered),
+      ({ gear }) =>
+        checksOf(gear).ready.includes(covered) &&
+        !isReady(gear.checks, covered) &&
+        !isSaidCovered(gear.name),
     );
     return bare.length === 0
       ? []

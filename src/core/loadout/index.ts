@@ -14,6 +14,7 @@ export * from './on-body';
 export * from './totals';
 export * from './extent';
 export * from './for-others';
+export * from './freezing';
 export * from './difference';
 export * from './two-mats';
 export * from './overplaced';

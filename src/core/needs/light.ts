@@ -3,6 +3,7 @@ import { groundUnder, treeOf } from '../loadout';
 import { coldFactor, lightNeededH, ownBatteryColdFactor } from '../models';
 import { partsOf, type OfSum } from '../ways';
 import { placeAndWhen } from './asks';
+import { closedSpaceOf } from './closed-space';
 import { answered, daysOf, notAsked, notKnown, standingOf, type Answer } from './need';
 import { agree, listed } from '../quantity';
 import { idsOf, isRelied, total, work, type Given, type NeedsKit } from './needs-kit';
@@ -75,8 +76,10 @@ function coldShare({ way, cell }: OfSum, tempC: number): number {
 }
 
 /** No flame is lit in a closed vehicle, so that none gives light there. */
-function mayBurn({ loadout, brief }: NeedsKit, { placement }: Given): boolean {
-  return brief.storedIn !== 'vehicle' && groundUnder(treeOf(loadout), placement) !== 'vehicle';
+function mayBurn({ loadout, shelf, brief }: NeedsKit, { placement }: Given): boolean {
+  const space = closedSpaceOf(loadout, shelf, brief);
+  const isClosed = space === 'vehicle' || space === 'shelter';
+  return !isClosed && groundUnder(treeOf(loadout), placement) !== 'vehicle';
 }
 
 function cellsIn(kit: NeedsKit): readonly CellType[] {

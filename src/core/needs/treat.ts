@@ -4,7 +4,14 @@ import { answered, daysOf, notKnown, type Answer } from './need';
 import { idsOf, work, type Given, type NeedsKit } from './needs-kit';
 import { isBoiling, safeWaterOf, threatsThere } from './safe-water';
 import { methodBy } from './wait';
-import { asksOfHeat, removes, treatments, waterPerDay, waterTempC } from './water';
+import {
+  asksOfHeat,
+  frozenTreatments,
+  removes,
+  treatments,
+  waterPerDay,
+  waterTempC,
+} from './water';
 
 /** What of this place’s dangers no treatment here takes out, and the placements that treat. Nothing where it is not known. */
 export function openThreats(kit: NeedsKit): {
@@ -28,6 +35,7 @@ export function treat(kit: NeedsKit): Answer {
   if (safe === null) return notKnown('L', 'what is in the water, or the kind of country');
   const { safeL, open, toTreatL: demand } = safe;
   const ways = treatments(kit);
+  const frozen = frozenTreatments(kit);
   const isCloudy = (threatsThere(kit) ?? []).includes('sediment');
   const dosed = ways.filter(
     ({ gear, amount, supply: each }) =>
@@ -56,6 +64,9 @@ export function treat(kit: NeedsKit): Answer {
       open.length > 0 && demand > 0
         ? `Left open: ${listed(open)}.`
         : 'Clear is not safe: nothing here takes out fuel, salt or poisons.',
+      frozen.length > 0 && demand > 0
+        ? `Not counted, as the frost there spoils ${frozen.length === 1 ? 'it' : 'them'} where ${frozen.length === 1 ? 'it lies' : 'they lie'}: ${listed([...new Set(frozen.map(({ gear }) => gear.name))].slice(0, 3))}.`
+        : '',
       unmeasured ? 'A dose needs a vessel of known volume.' : '',
     ]
       .filter((part) => part !== '')

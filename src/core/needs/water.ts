@@ -1,5 +1,6 @@
 import { boilsPerPortion } from '../catalogue/meals';
 import type { Threat } from '../gear';
+import { isTornByFrost, treeOf } from '../loadout';
 import type { Worked } from '../models/run-model';
 import { childWaterPerDayL, grownYears, waterPerDayL, type Work } from '../models';
 import { climateOr } from './asks';
@@ -88,19 +89,29 @@ export function asksOfHeat({ brief, conditions, days }: NeedsKit): readonly stri
 }
 
 /**
- * Treatment that counts here: what nobody would stake a day on is left out, and what freezes where it does not thaw by day.
+ * Treatment that counts here: what nobody would stake a day on is left out, what freezes where it does not thaw by day, and a
+ * filter that a night’s frost tears where it lies.
  */
 export function treatments(kit: NeedsKit): readonly Given[] {
-  const { highC } = kit.conditions;
+  return treating(kit).filter((given) => !isFrozen(kit, given));
+}
+
+/** Treatment that would count, and does not for the frost there. */
+export function frozenTreatments(kit: NeedsKit): readonly Given[] {
+  return treating(kit).filter((given) => isFrozen(kit, given));
+}
+
+function treating(kit: NeedsKit): readonly Given[] {
+  return kit.given('treat-water').filter((given) => isRelied(given) && removes(given).length > 0);
+}
+
+function isFrozen(
+  { conditions: { highC, lowC }, loadout, shelf }: NeedsKit,
+  given: Given,
+): boolean {
   const isIce = highC !== null && highC.value < 0;
-  return kit
-    .given('treat-water')
-    .filter(
-      (given) =>
-        isRelied(given) &&
-        removes(given).length > 0 &&
-        !(isIce && given.gear.failsIn.includes('frost')),
-    );
+  const night = { tree: treeOf(loadout), shelf, lowC: lowC?.value ?? 0 };
+  return (isIce && given.gear.failsIn.includes('frost')) || isTornByFrost(night, given);
 }
 
 export function removes({ supply: { facts } }: Given): readonly Threat[] {

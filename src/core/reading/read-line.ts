@@ -19,6 +19,7 @@ import { datesIn, type DatesRead } from './dates';
 import { howFar } from './far';
 import { withFigures } from './figures';
 import { meaningOf, type Meaning } from './meaning';
+import { asSmallAsSaid } from './small-and-light';
 import { withStuff } from './stuff';
 import { stem } from './words';
 import { withWhatIsLeft } from './what-is-left';
@@ -69,7 +70,9 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
     ? certain(named, offersBeside(named))
     : meantInPacks(rest, words, read.value.amounts, setting);
   const { kind } = meaning;
-  const started = kind ? gearOfKind(kind, setting.id) : gearOfNoKind(setting.id, '');
+  const started = kind
+    ? asSmallAsSaid(gearOfKind(kind, setting.id), kind, words)
+    : gearOfNoKind(setting.id, '');
   const whole = oneComfort(read.value.amounts, rest);
   const amounts = lengthOf(started) === null ? whole : manyLengths(whole, words);
   const counted = countOf(amounts, started, words, rest);

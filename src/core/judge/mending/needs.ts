@@ -1,6 +1,9 @@
 import { byName } from '../../quantity';
 import { kindOf } from '../../catalogue';
-import type { Gear, JobId } from '../../gear';
+import { capital, igniteJobs, type Gear, type JobId } from '../../gear';
+import { workedOut } from '../../kit';
+import { apply, type Command } from '../../loadout';
+import { backgroundOf } from '../background';
 import { fixName, layingOutFix, needFixes } from '../../kit/need-fixes';
 import type { NeedId } from '../../needs';
 import * as food from '../food';
@@ -52,22 +55,45 @@ function leavingSomeFood(asked: MendAsked<unknown>): readonly Fix[] {
   return rest ? leavingEach(asked) : [];
 }
 
-/** A stove with the canisters that the whole time asks: neither helps without the other. */
-function gettingAStove({ kit, background, newId }: MendAsked<unknown>): readonly Fix[] {
-  const asked = background.need('fuel')?.demand ?? 0;
-  const count = Math.max(1, Math.ceil(asked / kindOf('gas-canister')!.supplies[0]!.amount!));
-  const stove = layingOutKind({ kit, newId }, 'gas-stove');
-  const fuel = layingOutKind({ kit, newId, count }, 'gas-canister');
-  return [
-    {
-      says: `${stove.says}; ${fuel.says.charAt(0).toLowerCase()}${fuel.says.slice(1)}`,
-      command: {
-        do: 'together',
-        label: 'add a stove and its fuel',
-        commands: [stove.command, fuel.command],
-      },
-    },
-  ];
+/** What cooking lacks, all of it in one: a vessel and what lights a fire, and else a stove with the gas of the whole time too. */
+function gettingToCook({ kit, newId }: MendAsked<unknown>): readonly Fix[] {
+  const { bench, own, whole, gear, day } = kit;
+  const has = (jobs: readonly JobId[]) =>
+    whole.placements.some(({ id }) =>
+      gear(id).supplies.some(({ job, fitness }) => jobs.includes(job) && fitness !== 'improvised'),
+    );
+  const tools = [...(has(['boil']) ? [] : ['pot']), ...(has(igniteJobs) ? [] : ['lighter'])];
+  const onFire = tools.map((kind) => layingOutKind({ kit, newId }, kind));
+  const withStove = [...onFire, layingOutKind({ kit, newId }, 'gas-stove')];
+  const gas = (count: number) => layingOutKind({ kit, newId, count }, 'gas-canister');
+  // What is boiled is known once anything burns.
+  const laidOut = apply(bench, allOf([...withStove, gas(1)]));
+  const asked = laidOut.ok
+    ? backgroundOf(workedOut(laidOut.value, laidOut.value.loadouts.get(own.id)!, day)).need('fuel')
+    : null;
+  const count = Math.ceil((asked?.demand ?? 0) / kindOf('gas-canister')!.supplies[0]!.amount!);
+  return [onFire, [...withStove, gas(Math.max(1, count))]].flatMap((fixes) =>
+    fixes.length === 0
+      ? []
+      : [
+          {
+            says: capital(fixes.map(({ says }) => uncapital(says)).join('; ')),
+            command: allOf(fixes),
+          },
+        ],
+  );
+}
+
+function allOf(fixes: readonly Fix[]): Command {
+  return {
+    do: 'together',
+    label: 'add what cooking takes',
+    commands: fixes.map(({ command }) => command),
+  };
+}
+
+function uncapital(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
 export const needMenders: readonly Mender[] = [
@@ -88,7 +114,7 @@ export const needMenders: readonly Mender[] = [
   mends(water.waterCouplings, getting('soft-bottle', 'thin-bottle', 'water-bag')),
   mends(food.mealsAskWater, (asked) => [
     ...answering(asked, asked.finding.figures.short),
-    ...gettingAStove(asked),
+    ...gettingToCook(asked),
     ...leavingSomeFood(asked),
   ]),
   mends(food.noCook, (asked) => {
@@ -98,7 +124,7 @@ export const needMenders: readonly Mender[] = [
         ? [layingOutKind({ kit, newId }, 'spoon')]
         : layingOut({ kit, newId }, 'boil')),
       ...layingOut({ kit, newId }, 'flame'),
-      ...gettingAStove(asked),
+      ...gettingToCook(asked),
       ...leavingSomeFood(asked),
     ];
   }),
