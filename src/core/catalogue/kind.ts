@@ -113,7 +113,7 @@ export function kind(
     spoiledBy,
     failsIn: doesNotWorkIn(id),
     care,
-    cautions: [...cautions, ...handledSo(id)],
+    cautions: [...cautions, ...handledSo(id, supplies)],
     bearsN: bears.get(id) ?? null,
     mostLoadG: mostLoads.get(id) ?? null,
     ready: readyings.get(id) ?? [],
@@ -121,9 +121,11 @@ export function kind(
   };
 }
 
-function handledSo(id: string): readonly string[] {
+function handledSo(id: string, supplies: readonly Supply[]): readonly string[] {
+  // Of what is made to be heard it is no caution.
+  const isToBeHeard = supplies.some(({ job }) => job === 'signal-sound' || job === 'warn');
   return [
-    ...(noisy.includes(id) ? ['Heard from afar.'] : []),
+    ...(noisy.includes(id) && !isToBeHeard ? ['Heard from afar.'] : []),
     ...(cleanOnly.includes(id) ? ['For clean water only.'] : []),
   ];
 }

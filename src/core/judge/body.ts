@@ -109,7 +109,7 @@ export const asksTraining: Rule<null> = {
 };
 
 /** Somebody's own medicine, pen or spectacles are short. */
-export const ownShort: Rule<{ readonly met: number; readonly asked: number }> = {
+export const ownShort: Rule<{ readonly says: string }> = {
   id: 'aid/own',
   severities: ['stop'],
   speaksWhen: 'own medicine is short, past its date, or not on the body',
@@ -119,11 +119,17 @@ export const ownShort: Rule<{ readonly met: number; readonly asked: number }> = 
   find: (_kit, { need }) => {
     const own = need('own musts');
     if (!isShort(own)) return [];
-    const figures = { met: own.supply ?? 0, asked: own.demand ?? 0 };
-    return [{ severity: 'stop', about: own.placements, of: 'own', figures }];
+    return [
+      {
+        severity: 'stop',
+        about: own.placements,
+        of: 'own',
+        figures: { says: `${own.says.split('. ')[0]!.replace(/\.$/u, '')}.` },
+      },
+    ];
   },
-  says: ({ met, asked }) =>
-    `${met} of ${asked} of what the people cannot be without are there, in date and where they have to be.`,
+  // The need names which is short: so does the finding.
+  says: ({ says }) => `They cannot be without it: ${says}`,
 };
 
 /** A night out, and no toilet kit. */

@@ -1,6 +1,12 @@
 import type { Gear } from '../gear';
 import { burstsOver, isShortedBy, spoilsAsFood } from '../kit/together';
-import { filledAtStart, isOnGround, isTornByFrost, type FilledAtStart } from '../loadout';
+import {
+  filledAtStart,
+  groundUnder,
+  isOnGround,
+  isTornByFrost,
+  type FilledAtStart,
+} from '../loadout';
 import { agree, listed, monthNames, withVerb } from '../quantity';
 import type { WorkedOutKit } from '../kit';
 import { closedSpaceOf, type ClosedSpace } from '../needs/closed-space';
@@ -51,22 +57,52 @@ export function tooFull(
   });
 }
 
+/** Sealed bottles that lie in the frost of a vehicle. */
+function sealedInFrost(
+  { tree }: WorkedOutKit,
+  { told, brief, pieces }: Background,
+): readonly Piece[] {
+  if (!told?.lowC || told.lowC.value >= deepFrostC) return [];
+  return pieces.filter(({ gear, placement }) => {
+    const ground = groundUnder(tree, placement);
+    const isCold = ground === 'vehicle' || (ground === 'mat' && brief?.storedIn === 'vehicle');
+    return isCold && gear.kind === 'bottled-water';
+  });
+}
+
 /** A full rigid bottle in deep frost. */
-export const frostFull: Rule<{ readonly lowC: number }> = {
+export const frostFull: Rule<{ readonly lowC: number; readonly isSealed: boolean }> = {
   id: 'harm/frost-full',
   severities: ['warn'],
-  speaksWhen: 'a rigid bottle is full in deep frost',
+  speaksWhen: 'a rigid bottle is full in deep frost, or a sealed one lies in a vehicle in it',
   mendedBy: 'leave room',
   asks: 'the low, and what is filled',
   because: 'Ice takes a tenth more room than the water it was.',
-  find: (kit, background) =>
-    tooFull(kit, background).map(({ placement }) => ({
-      severity: 'warn',
-      about: [placement],
-      figures: { lowC: background.told!.lowC!.value },
-    })),
-  says: ({ lowC }, edge, [placement]) =>
-    `${withVerb(edge.name(placement!), 'is', 'are')} full at ${celsius(lowC, edge)}: leave a tenth empty.`,
+  find: (kit, background) => {
+    const lowC = background.told?.lowC?.value ?? 0;
+    const sealed = sealedInFrost(kit, background);
+    return [
+      ...tooFull(kit, background).map(({ placement }) => ({
+        severity: 'warn' as const,
+        about: [placement],
+        figures: { lowC, isSealed: false },
+      })),
+      ...(sealed.length === 0
+        ? []
+        : [
+            {
+              severity: 'warn' as const,
+              about: idsOf(sealed),
+              of: 'sealed',
+              figures: { lowC, isSealed: true },
+            },
+          ]),
+    ];
+  },
+  says: ({ lowC, isSealed }, edge, about) =>
+    isSealed
+      ? `${some(about, edge.name)} ${agree(about.map(edge.name), 'freezes', 'freeze')} in the vehicle at ${celsius(lowC, edge)}, and may burst: keep some of it where it stays warm.`
+      : `${withVerb(edge.name(about[0]!), 'is', 'are')} full at ${celsius(lowC, edge)}: leave a tenth empty.`,
 };
 
 /** Heat harms from here on, in °C (own). */

@@ -251,6 +251,9 @@ export const manners: readonly Manner[] = [
     String.raw`(?<![\w.,])(\d{1,3}|two|three|four|five|six)\s+${packs}\s+of(?![\p{L}\d])`,
     'times',
   ),
+  // `5 packs wet wipes`, `underwear 4 sets`: packs of whatever they hold.
+  count(String.raw`^(\d{1,2})\s+(?:packs|packets|boxes|sets)\s+(?=\p{L})(?!of\s)`, 'times'),
+  count(String.raw`(?<=\p{L}\s)(\d{1,2})\s+(?:packs|packets|boxes|sets)$`, 'times'),
   count(
     String.raw`(?<![\p{L}\d])(?:pack|packet|set|box|bag|case|card|pkt)s?\s+of\s+(\d{1,4})(?![\p{L}\d])`,
     'stated',

@@ -1,4 +1,5 @@
 import type { Amount } from '../quantity/amounts-in';
+import { withMassShare } from '../catalogue';
 import { isForCells, lightOf, sortsOf, type Gear, type Sort } from '../gear';
 
 /** The sort of the cells that are named: of the chemistry that is said, else of the commonest; null where none are. */
@@ -28,18 +29,32 @@ export function withCells(gear: Gear, amounts: readonly Amount[]): Gear {
   const cells = amounts.find(({ what }) => what === 'cells');
   const sort = cellSortIn(amounts);
   if (cells?.what !== 'cells' || sort === null || !runsOnCells(gear)) return gear;
+  const items = cells.count ?? (isLarge(sort) ? 1 : null);
+  const cased = gear.massTrust === 'typical' ? withCaseFor(gear, sort, items ?? 1) : gear;
   return {
-    ...gear,
-    supplies: gear.supplies.map((supply) => {
+    ...cased,
+    supplies: cased.supplies.map((supply) => {
       const demands = supply.demands.map((demand) =>
-        isForCells(demand)
-          ? { ...demand, sorts: [sort], items: cells.count ?? (isLarge(sort) ? 1 : demand.items) }
-          : demand,
+        isForCells(demand) ? { ...demand, sorts: [sort], items: items ?? demand.items } : demand,
       );
       const fed = { ...supply, demands };
       return { ...fed, amount: lightOf(fed) ?? supply.amount };
     }),
   };
+}
+
+/** What the case around one of these weighs, in g (own): a lamp for two of them is no pen light. */
+const caseG: readonly (readonly [size: string, massG: number])[] = [
+  ['D ', 95],
+  ['C ', 60],
+];
+
+function withCaseFor(gear: Gear, sort: Sort, items: number): Gear {
+  const each = caseG.find(([size]) => sort.startsWith(size))?.[1] ?? 0;
+  const { massG } = gear;
+  return massG === null || each * items <= massG
+    ? gear
+    : withMassShare(gear, (each * items) / massG);
 }
 
 /** One of these is enough for a lamp where nobody says how many. */

@@ -70,6 +70,8 @@ export function countOf(
     (isInside ||
       other.as === 'stated' ||
       other.count <= (other.as === 'before' ? mostBefore : mostAfter));
+  // `zip bag`: one, though its kind is a pack of them.
+  const isOne = counts.length === 0 && !isInPacks && kind !== null && saysOne(kind, words);
   const ofCells = isCell && cells && cells.count !== null ? cells.count : null;
   const counted = times?.count ?? (isBelieved && !isInside ? other.count : null);
   const pieces = counted ?? ofCells;
@@ -77,7 +79,12 @@ export function countOf(
     isBeforeCells: counted === null && ofCells !== null,
     isNamed: other !== undefined && !isBelieved,
     in(gear) {
-      const filled = isBelieved && isInside ? withContents(gear, other.count) : gear;
+      const filled =
+        isBelieved && isInside
+          ? withContents(gear, other.count)
+          : isOne
+            ? withContents(gear, 1)
+            : gear;
       return pieces === null ? filled : { ...filled, count: pieces };
     },
   };
@@ -120,6 +127,17 @@ function saysPacks(line: string, { nouns }: Kind): boolean {
     .filter((noun) => noun.every((word) => said.has(word)))
     .flat();
   return [...said].some((word) => packWords.has(word) && !called.includes(word));
+}
+
+/** Whether a line names one of what comes in packs: a word in the singular, which the kind’s own name has in the plural. */
+function saysOne({ contents, nouns, name }: Kind, words: string): boolean {
+  if (contents?.unit !== 'pieces') return false;
+  const isPlural = (word: string) => word.endsWith('s') && stem(word) !== word;
+  const last = wordsOf(name).at(-1)!;
+  if (!isPlural(last)) return false;
+  const written = wordsOf(words);
+  const isNoun = nouns.some((noun) => wordsOf(noun).at(-1) === stem(last));
+  return isNoun && written.includes(stem(last)) && !written.some(isPlural);
 }
 
 type Count = Amount & { readonly what: 'count' };

@@ -99,6 +99,12 @@ export function RoutePanel({ brief, change, conditions }: RoutePanelProps) {
           </Button>
         )}
       </Flex>
+      {route && (
+        <Text fontSize="sm" color="fg.muted" marginTop="3">
+          Railway lines and private land: ask for leave. Ice and fords: ask who knows them there;
+          turn back if in doubt.
+        </Text>
+      )}
       {progress && (
         <Progress
           what={`Reading ${progress.fileName}`}

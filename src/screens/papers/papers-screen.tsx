@@ -1,9 +1,10 @@
 'use client';
 
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useBench } from '@/store/bench';
+import { doesNotTrain } from '@/core/gear';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import { PillSwitch } from '@/ui/fields/pill-switch';
@@ -61,6 +62,9 @@ export function PapersScreen() {
         ) : (
           <PackingSheet view={view} order={order} today={today}>
             {withNeeds && <NeedsSheet view={view} />}
+            <Text fontSize="sm" marginTop="4">
+              {doesNotTrain}
+            </Text>
           </PackingSheet>
         )}
       </Box>

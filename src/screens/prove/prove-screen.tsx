@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { doesNotTrain } from '@/core/gear';
 import { Button } from '@/ui/fields/button';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { NextStep } from '@/ui/kit/next-step';
@@ -77,7 +78,7 @@ function Proved({ view }: { readonly view: KitView }) {
         </Flex>
       </Flex>
       <Text fontSize="sm" color="fg.muted">
-        This plans and reminds; it does not train. Gear without practice is worth little.
+        {doesNotTrain}
       </Text>
     </Flex>
   );

@@ -4,18 +4,12 @@ import { every } from '../kind';
 export const blade = {
   spoiledBy: ['wet', 'salt'],
   care: [every(6, 'inspect')],
-  cautions: [
-    'Sheathed whenever it is not in the hand. Carrying a blade is limited by law in many places.',
-  ],
 } as const;
 
 export const chopping = {
   ...blade,
   never: 'ice|battle|throwing',
-  cautions: [
-    ...blade.cautions,
-    'An arm and a handle’s length clear all round; kneel with a short one.',
-  ],
+  cautions: ['Kneel with a short one.'],
 } as const;
 
 export const steelTool = { spoiledBy: ['wet', 'salt'], care: [every(12, 'inspect')] } as const;
@@ -25,9 +19,7 @@ export const fireStarter = { spoiledBy: ['wet'], care: [every(12, 'test')] } as 
 export const gasUnderPressure = {
   spoiledBy: ['heat', 'frost'],
   care: [every(12, 'inspect')],
-  cautions: [
-    'Under pressure and burning: keep it below 50 °C, away from food, and out of a closed vehicle in the sun. Not allowed in aircraft.',
-  ],
+  cautions: ['Away from food.'],
 } as const;
 
 export const treatment = {
@@ -44,7 +36,7 @@ export const medicine = {
 export const dressing = {
   spoiledBy: ['wet', 'heat'],
   care: [every(12, 'inspect')],
-  cautions: ['A dressing that was wet or torn is not sterile. Learn its use from trained people.'],
+  cautions: ['A dressing that was wet or torn is not sterile.'],
 } as const;
 
 export const insulation = { spoiledBy: ['wet'], care: [every(6, 'dry')] } as const;
@@ -75,9 +67,3 @@ export const doubleWall = {
 } as const;
 
 export const plasticVessel = { spoiledBy: ['frost', 'heat'], care: [every(12, 'clean')] } as const;
-
-export const liveTrap = {
-  cautions: [
-    'Unlawful in most places outside a real emergency: know your law before you carry it.',
-  ],
-} as const;

@@ -22,12 +22,11 @@ const training = {
 } as const;
 
 /** What people call the medicine that they take themselves. */
-const byComplaint = (
+const byComplaint =
   'blood pressure|heart|thyroid|malaria|epilepsy|cholesterol|diabetes|asthma|stroke|migraine|contraceptive|antidepressant|blood thinning'
-)
-  .split('|')
-  .flatMap((name) => ['tablets', 'pills', 'medicine'].map((form) => `${name} ${form}`))
-  .join('|');
+    .split('|')
+    .flatMap((name) => ['tablets', 'pills', 'medicine'].map((form) => `${name} ${form}`))
+    .join('|');
 
 // prettier-ignore
 export const body: readonly Kind[] = [
@@ -102,7 +101,7 @@ export const body: readonly Kind[] = [
   kind('fever-syrup', 'Fever syrup', 'fever syrup|pain syrup|paracetamol syrup|ibuprofen syrup|childrens syrup', 'fever|pain|child|children', ['bottle', 'glass', '#c77c8f'], 190, cylinder(50, 120), 500,
     [ofSort('common medicine', madeFor('medicine'))], [], { ...medicine, contents: holding('mL', 100, 115), never: 'maple|cough' }),
   kind('allergy-pen', 'Own allergy pen', 'allergy pen|adrenaline pen|autoinjector|auto-injector|auto injector|epinephrine pen|adrenaline autoinjector|adrenaline|epinephrine', 'allergy|adrenaline|own|epinephrine', ['tube', 'plastic', '#e2b933'], 72, cylinder(28, 152), 0,
-    [ofSort('adrenaline', madeFor('medicine'))], [], { ...medicine, care: [every(3, 'inspect')], cautions: ['Only for the person it is prescribed for. Never after its date, never heated or frozen. Call for help at once.'] }),
+    [ofSort('adrenaline', madeFor('medicine'))], [], { ...medicine, care: [every(3, 'inspect')], cautions: ['Never heated or frozen.'] }),
   kind('sunscreen', 'Sunscreen', 'sunscreen|sun cream|suncream|sun lotion|sunblock|sun block', 'spf|mineral|zinc', ['tube', 'plastic', '#e3a83b'], 62, box(122, 48, 26), 700,
     [madeFor('sun-guard')], [], { never: 'car|window|shade', contents: holding('mL', 50, 52), spoiledBy: ['heat', 'frost'], care: [every(12, 'replace')] }),
   kind('lip-balm', 'Lip balm', 'lip balm|lip salve|balm', 'lip', ['tube', 'wax', '#d9674e'], 9, cylinder(17, 68), 200,
@@ -118,7 +117,7 @@ export const body: readonly Kind[] = [
   kind('ear-plugs', 'Ear plugs', 'ear plugs|earplugs|ear plug|ear protection', 'ear|foam', ['tube', 'rubber', '#e8a63a'], 4, cylinder(20, 38), 50,
     [makesDo('morale')]),
   kind('dust-mask', 'Dust mask', 'dust mask|face mask|respirator|respirator mask|particle mask|surgical mask|filtering mask|n95 mask|n95|ffp2 mask|ffp2|mask', 'dust|particle|filtering|face|surgical|respirator|n95|ffp2|ffp3', ['hat', 'cloth', '#e9edec'], 12, soft(190, 90, 20), 200,
-    [madeFor('breathe')], [], { spoiledBy: ['wet'], care: [every(36, 'replace')], never: 'gas|sleep|eye|ski|dive|diving|axe|halloween|cpr|snorkel|party', cautions: ['Not against gas or lack of air. A thin one for surgery lets fine dust past.'] }),
+    [madeFor('breathe')], [], { spoiledBy: ['wet'], care: [every(36, 'replace')], never: 'gas|sleep|eye|ski|dive|diving|axe|halloween|cpr|snorkel|party', cautions: ['A thin one for surgery lets fine dust past.'] }),
   kind('insect-spray', 'Insect repellent', 'insect repellent|bug spray|mosquito repellent|mosquito spray|insect spray|repellent|bug repellent', 'insect|bug|mosquito|tick|spray', ['spray', 'plastic', '#4c8a5a'], 105, cylinder(36, 132), 800,
     [madeFor('insect-guard')], [], { contents: holding('mL', 90, 85), spoiledBy: ['heat'], care: [every(24, 'replace')], never: 'water|dog|wound|plant|bear|pepper|paint|coil', cautions: ['Away from food, plastics, waterproof cloth and flame. Not on children’s hands.'] }),
   kind('insect-wipes', 'Insect repellent stick', 'repellent stick|insect repellent stick|insect stick|repellent roll-on|insect repellent wipes|mosquito stick|repellent', 'stick|roll|roll on|wipes|insect', ['tube', 'wax', '#5fa26a'], 32, cylinder(34, 88), 500,

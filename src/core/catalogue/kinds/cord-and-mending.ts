@@ -15,7 +15,7 @@ import {
   twoHanded,
   type Kind,
 } from '../kind';
-import { liveTrap, rope, steelTool } from './beside';
+import { rope, steelTool } from './beside';
 
 // prettier-ignore
 export const cordAndMending: readonly Kind[] = [
@@ -56,9 +56,9 @@ export const cordAndMending: readonly Kind[] = [
   kind('safety-pins', 'Safety pins', 'safety pins|safety pin|pins', 'safety', ['card', 'steel', '#b2b5b5'], 12, box(55, 35, 6), 150,
     [serves('fasten'), makesDo('sew'), makesDo('catch')], [], { contents: holding('pieces', 10, 11), never: 'rolling|push|bowling|hair|clothes|tent' }),
   kind('tape-roll', 'Cloth tape, flat roll', 'duct tape|cloth tape|gaffer tape|cargo tape|tape', 'cloth|duct|cargo|gaffer|flat|silver', ['tape', 'cloth', '#6e7274'], 62, box(62, 52, 24), 350,
-    [madeFor('tape', 5), serves('fasten'), serves('spare'), makesDo('blister'), makesDo('first-aid'), ofSort('flame', makesDo('tinder', 6))], [], { never: 'measuring|measure|red|audio|video|masking|packing|double sided|tick|magnetic|ticker', spoiledBy: ['heat'], care: [every(24, 'replace')] }),
+    [madeFor('tape', 5), serves('fasten'), serves('spare'), makesDo('blister'), makesDo('first-aid'), ofSort('flame', makesDo('tinder', 6))], [], { never: 'measuring|measure|red|audio|video|masking|packing|double sided|tick|magnetic|ticker', spoiledBy: ['heat'], cautions: ['As tinder its smoke is foul: outdoors, and not under food.'], care: [every(24, 'replace')] }),
   kind('full-tape-roll', 'Cloth tape, full roll, 25 m', 'duct tape roll|full roll of tape|duct tape|cloth tape|tape', 'full|workshop|big|whole|roll', ['tape', 'cloth', '#8b8f90'], 320, cylinder(125, 50), 900,
-    [madeFor('tape', 25), serves('fasten'), serves('spare'), makesDo('blister'), makesDo('first-aid'), ofSort('flame', makesDo('tinder', 30))], [], { never: 'measuring|measure|masking|packing|flat', spoiledBy: ['heat'], care: [every(24, 'replace')] }),
+    [madeFor('tape', 25), serves('fasten'), serves('spare'), makesDo('blister'), makesDo('first-aid'), ofSort('flame', makesDo('tinder', 30))], [], { never: 'measuring|measure|masking|packing|flat', spoiledBy: ['heat'], cautions: ['As tinder its smoke is foul: outdoors, and not under food.'], care: [every(24, 'replace')] }),
   kind('electrical-tape', 'Electrical tape', 'electrical tape|insulating tape|vinyl tape|tape', 'electrical|insulating|vinyl|insulation', ['tape', 'plastic', '#1f2224'], 48, cylinder(62, 19), 200,
     [madeFor('tape', 10), serves('spare')], [], { spoiledBy: ['heat'] }),
   kind('rubber-tape', 'Self-fusing rubber tape', 'self-fusing tape|rubber tape|silicone tape|rescue tape|self amalgamating tape|tape', 'rubber|fusing|silicone|self|amalgamating', ['tape', 'rubber', '#7c2f2f'], 60, cylinder(60, 26), 900,
@@ -66,7 +66,7 @@ export const cordAndMending: readonly Kind[] = [
   kind('wire', 'Soft wire', 'wire|brass wire|binding wire|baling wire|bailing wire|copper wire', 'soft|brass|binding|copper|picture', ['reel', 'brass', '#b0843c'], 45, cylinder(52, 16), 300,
     [madeFor('wire', 6), serves('fasten'), makesDo('catch')], [], { never: 'saw|electric|barbed|cutter|stripper|speaker|mesh|wool|snare|guitar|chicken|brush' }),
   kind('snare-wire', 'Snare wire', 'snare wire|trapping wire|trap wire|wire', 'snare|trap', ['reel', 'steel', '#9f7a35'], 32, cylinder(46, 14), 400,
-    [serves('wire', 5), makesDo('catch')], [], liveTrap),
+    [serves('wire', 5), makesDo('catch')], []),
   kind('needle-case', 'Needles in a case', 'needles|needle|sail needle|canvas needle|sewing needles|sewing needle|sailmaker needle', 'canvas|sail|case|sewing|big|heavy', ['needle-case', 'wood', '#9a6a3c'], 16, cylinder(12, 78), 600,
     [twoHanded(madeFor('sew', null, relying('thread')))], [], { ...steelTool, never: 'knitting|compass|syringe|pine|hypodermic|nose|acupuncture|insulin|crochet|decompression' }),
   kind('sewing-set', 'Small sewing set', 'sewing kit|needle and thread|sewing set|mending kit|repair sewing kit|sewing', 'small|set|kit|travel', ['card', 'cloth', '#8f5b7d'], 24, box(75, 55, 9), 400,
@@ -82,7 +82,7 @@ export const cordAndMending: readonly Kind[] = [
   kind('glue-sticks', 'Hot-melt glue sticks', 'glue stick|glue sticks|hot glue stick|hot melt glue', 'hot|melt|stick', ['pencil', 'wax', '#e0d7b8'], 28, cylinder(22, 100), 150,
     [makesDo('glue', null, heat)], [], { contents: holding('pieces', 4, 28), spoiledBy: ['heat'], never: 'gun|paper|school' }),
   kind('instant-glue', 'Instant glue, small tubes', 'super glue|superglue|instant glue|cyanoacrylate|glue', 'instant|super|tubes', ['tube', 'plastic', '#d2b13a'], 9, box(62, 16, 10), 200,
-    [serves('glue')], [], { contents: holding('pieces', 3, 6), spoiledBy: ['heat'], care: [every(12, 'replace')], cautions: ['Glues skin and eyelids: not for wounds.'] }),
+    [serves('glue')], [], { contents: holding('pieces', 3, 6), spoiledBy: ['heat'], care: [every(12, 'replace')], cautions: ['Glues skin and eyelids.'] }),
   kind('epoxy-putty', 'Epoxy putty stick', 'epoxy putty|epoxy|putty|epoxy stick|repair putty|metal putty', 'stick|repair|two part', ['bar', 'paper', '#6d7a70'], 62, cylinder(24, 105), 800,
     [madeFor('glue'), serves('spare')], [], { contents: holding('pieces', 8, 58), never: 'knife|silly|window', care: [every(24, 'replace')] }),
   kind('repair-patch', 'Repair patches', 'repair patches|repair patch|repair tape|tent patch|gear patches|patches|patch', 'repair|tent|mat|sleeping|gear|self adhesive', ['card', 'cloth', '#4a6a57'], 18, box(100, 75, 5), 550,

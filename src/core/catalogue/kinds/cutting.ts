@@ -20,7 +20,7 @@ export const cutting: readonly Kind[] = [
   kind('belt-knife', 'Belt knife', 'knife|sheath knife|hunting knife|fixed blade', 'belt|fixed|carving|fixed blade|bushcraft|full tang', ['knife', 'wood', '#8a5a33'], 170, box(235, 42, 32), 4500,
     [madeFor('cut'), serves('snip'), serves('strike'), makesDo('chop'), makesDo('dig')], [], { ...blade, never: 'sharpener|butter|palette|putty|steak|table' }),
   kind('folding-knife', 'Folding knife', 'knife|penknife', 'folding|pocket|pen|small|army|lock|clasp', ['folding-knife', 'steel', '#7d3b2a'], 85, box(105, 30, 18), 2800,
-    [madeFor('cut'), serves('snip'), makesDo('eat'), makesDo('turn')], [], { ...blade, cautions: [...blade.cautions, 'Without a lock it closes on the fingers: no splitting with it.'] }),
+    [madeFor('cut'), serves('snip'), makesDo('eat'), makesDo('turn')], [], { ...blade, cautions: ['Without a lock it closes on the fingers: no splitting with it.'] }),
   kind('neck-knife', 'Neck knife', 'knife', 'neck|tiny', ['knife', 'plastic', '#5a6b4c'], 62, box(160, 34, 16), 2600,
     [madeFor('cut'), serves('snip'), serves('strike')], [], blade),
   kind('kitchen-knife', 'Paring knife in a guard', 'knife', 'paring|kitchen|vegetable|chef|fillet', ['knife', 'plastic', '#b03a2e'], 48, box(205, 28, 18), 600,

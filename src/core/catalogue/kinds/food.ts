@@ -11,7 +11,7 @@ import {
   soft,
   type Kind,
 } from '../kind';
-import { liveTrap, storedFood } from './beside';
+import { storedFood } from './beside';
 
 const cooked = relying('boil');
 
@@ -22,11 +22,11 @@ export const food: readonly Kind[] = [
   kind('wet-meal', 'Ready meal, sealed pouch', 'ready meal|wet meal|ready to eat meal|pouch meal|field ration|ration pack|combat ration|meal', 'ready|wet|sealed|ready to eat|ration|field', ['food-pouch', 'plastic', '#86502f'], 310, soft(340, 300, 28), 650,
     [madeFor('food', 420)], [], { ...storedFood, spoiledBy: ['heat', 'frost'], never: 'dog|cat|pet|dried|water' }),
   kind('tinned-food', 'Tinned stew', 'tinned stew|tinned food|canned food|canned stew|canned beans|tinned beans|baked beans|canned meat|tinned meat|tinned pasta|tinned chili|corned beef|stew|beans', 'tinned|canned|stew|food|beans|meat|baked', ['can', 'steel', '#a5482c'], 470, cylinder(75, 110), 320,
-    [madeFor('food', 430, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], never: 'dog|cat|pet|bird|baby' }),
+    [madeFor('food', 430, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], cautions: ['Heated in the tin only when it is open: closed, it bursts.'], never: 'dog|cat|pet|bird|baby' }),
   kind('tinned-fish', 'Tinned fish', 'tinned fish|canned fish|tuna|sardines|mackerel|tinned tuna|canned tuna|tinned sardines|tinned mackerel|tinned herring', 'tinned|canned|fish', ['can', 'steel', '#5f7d8c'], 150, cylinder(85, 36), 220,
-    [madeFor('food', 220, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], never: 'dog|cat|pet|bird|baby|hook' }),
+    [madeFor('food', 220, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], cautions: ['Heated in the tin only when it is open: closed, it bursts.'], never: 'dog|cat|pet|bird|baby|hook' }),
   kind('tinned-soup', 'Tinned soup', 'tinned soup|canned soup|tinned vegetables|canned vegetables|tinned peas|tinned corn|tinned tomatoes|tinned fruit|canned fruit|tinned peaches|canned peaches|tinned pears', 'tinned|canned|soup|vegetable|fruit', ['can', 'steel', '#b0632c'], 460, cylinder(75, 110), 200,
-    [madeFor('food', 230, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], never: 'dog|cat|pet|bird|baby' }),
+    [madeFor('food', 230, relying('eat', 'cut'))], [], { ...storedFood, spoiledBy: ['salt', 'frost'], care: [every(12, 'rotate')], cautions: ['Heated in the tin only when it is open: closed, it bursts.'], never: 'dog|cat|pet|bird|baby' }),
   kind('biscuits', 'Biscuits, 200 g', 'biscuits|biscuit|crackers|cookies|oatcakes|shortbread|hardtack|rusks', 'plain|salted|butter', ['bar', 'paper', '#c59f5f'], 208, box(210, 60, 60), 180,
     [madeFor('food', 900)], [], { ...storedFood, contents: holding('g', 200, 200), never: 'dog|cat|pet|ration|cutter|fire|christmas' }),
   kind('bread', 'Bread, 500 g', 'bread|loaf of bread|loaf|flatbread|flat bread|pita|tortillas|bagels|rye bread', 'rye|white|flat|brown|sliced', ['food-pouch', 'paper', '#b98a52'], 505, soft(1700, 1400, 80), 250,
@@ -102,9 +102,9 @@ export const food: readonly Kind[] = [
   kind('fishing-set', 'Hooks and line', 'fishing kit|fishing set|hooks and line|hand line|fish hooks|fishing hooks|pocket fishing kit|fishing tackle|fishing', 'line|set|kit|pocket|hook', ['tin', 'steel', '#7d8a6b'], 48, cylinder(58, 22), 900,
     [madeFor('catch'), serves('line', 25)], [], { contents: holding('m', 25, 10), never: 'net|rod|reel|vest|licence|license|boat|pole', cautions: ['Hooks in a case of their own.'] }),
   kind('gill-net', 'Small gill net', 'gill net|fishing net|gillnet|net', 'gill|fishing', ['net', 'cloth', '#6d8a80'], 130, soft(480, 300, 30), 1500,
-    [madeFor('catch')], [], liveTrap),
+    [madeFor('catch')], []),
   kind('snares', 'Snares, ready made', 'snares|snare|snare set', 'ready|set|made', ['reel', 'steel', '#857a5a'], 95, cylinder(90, 25), 900,
-    [madeFor('catch')], [], { ...liveTrap, never: 'drum|wire' }),
+    [madeFor('catch')], [], { never: 'drum|wire' }),
   kind('catapult', 'Catapult', 'catapult|slingshot', '', ['carabiner', 'rubber', '#6b4a2d'], 140, box(160, 95, 30), 1500,
     [serves('catch')], [], { spoiledBy: ['sun'], care: [every(12, 'inspect')], cautions: ['Hunting with it, and in places carrying it, is unlawful.'] }),
   kind('tin-opener', 'Tin opener, folding', 'tin opener|can opener|folding can opener|pocket can opener', 'folding|small|tin|can', ['carabiner', 'steel', '#9fa4a6'], 6, box(50, 16, 4), 150,
