@@ -9,3 +9,4 @@ export * from './person-name';
 export * from './rules';
 export * from './seasons';
 export * from './schools';
+export * from './weather-of-dates';

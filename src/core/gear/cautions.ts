@@ -145,6 +145,19 @@ function ofPlastic({ look, supplies }: Partial<Pick<Gear, 'look'>> & Pick<Gear, 
     : [];
 }
 
+/** Sentences that pieces were given by their kinds, before their jobs and sorts said the same: in what was kept, they are said once. */
+const saidByJobsNow: ReadonlySet<string> = new Set([
+  'Sheathed whenever it is not in the hand. Carrying a blade is limited by law in many places.',
+  'An arm and a handle’s length clear all round; kneel with a short one.',
+  'Under pressure and burning: keep it below 50 °C, away from food, and out of a closed vehicle in the sun. Not allowed in aircraft.',
+  'Unlawful in most places outside a real emergency: know your law before you carry it.',
+  'Deadly when swallowed: keep it from children.',
+  'Burns with a flame that cannot be seen in daylight. Never refill a hot burner.',
+  'Hang it no higher than a chair, from sound trees only; its straps and cords bear nothing else.',
+  'Lid off on the fire: closed it bursts. Burn off paint and lining outdoors first; hot metal burns the hand.',
+  'Fire and carbon monoxide: never in a tent or a closed vehicle.',
+]);
+
 /**
  * What to beware of with a piece: what its owner or its kind says, and what its jobs and sorts ask for, so that a piece made by
  * hand is no less warned of. Each is said once; what a treatment leaves open comes first, then what somebody may die of, then the
@@ -172,7 +185,7 @@ export function cautionsOf(
       ...grave,
       ...ofName(gear),
       ...ofPlastic(gear),
-      ...cautions,
+      ...cautions.filter((each) => !saidByJobsNow.has(each)),
       ...rest,
       ...supplies.flatMap(ofPower),
     ]),

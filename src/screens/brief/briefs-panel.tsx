@@ -2,7 +2,7 @@
 
 import { Flex } from '@chakra-ui/react';
 import { presets, withPreset } from '@/core/brief/presets';
-import type { Brief } from '@/core/brief';
+import { noWeather, type Brief } from '@/core/brief';
 import { mostOtherBriefs } from '@/core/loadout';
 import { Button } from '@/ui/fields/button';
 import { Choice } from '@/ui/fields/choice';
@@ -68,10 +68,14 @@ export function BriefsPanel({ brief, change, view, today }: BriefsPanelProps) {
           {others.length < mostOtherBriefs && (
             <Button
               onClick={() =>
-                set({ ...brief, name: `${brief.name || 'Brief'}, another season`.slice(0, 120) }, [
-                  ...others,
-                  brief,
-                ])
+                set(
+                  {
+                    ...brief,
+                    name: `${brief.name || 'Brief'}, another season`.slice(0, 120),
+                    weather: noWeather,
+                  },
+                  [...others, brief],
+                )
               }
             >
               Another season beside it

@@ -2,6 +2,7 @@
 
 import { Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { create } from 'zustand';
 import { briefRanges, countryOf } from '@/core/brief';
 import { countries, type Country } from '@/core/catalogue/countries';
 import { countryIds, type CountryId } from '@/core/catalogue/country-climates';
@@ -18,6 +19,13 @@ import { numberIn } from './number-in';
 import { TextField } from './text-field';
 import type { BriefProps } from './use-brief';
 
+/** Places of which only the name was said so far, by their kits: where they are is not known, and is never 0, 0. */
+const useNameAlone = create<Readonly<Record<string, string>>>(() => ({}));
+
+function setNameAlone(kit: string, name: string): void {
+  useNameAlone.setState({ [kit]: name });
+}
+
 const CountryKnown = later(
   () => import('./country-known').then((module) => module.CountryKnown),
   <Text marginTop="3">Opening…</Text>,
@@ -30,6 +38,7 @@ const WorldMap = later(
 /** Where: by name and coordinates, how high, how far from the sea, in what kind of country. */
 export function PlacePanel({ brief, change, view }: BriefProps & { readonly view: KitView }) {
   const { place, altitudeM, setting, country } = brief;
+  const nameAlone = useNameAlone((state) => state[view.own.id] ?? '');
   const [isMapOpen, setIsMapOpen] = useState(false);
   const [isRowOpen, setIsRowOpen] = useState(false);
   return (
@@ -41,12 +50,11 @@ export function PlacePanel({ brief, change, view }: BriefProps & { readonly view
         <TextField
           label="Name of the place"
           flex="1 1 160px"
-          value={place?.name ?? ''}
-          onChange={(name) =>
-            change({
-              place: { latitude: place?.latitude ?? 0, longitude: place?.longitude ?? 0, name },
-            })
-          }
+          value={place?.name ?? nameAlone}
+          onChange={(name) => {
+            if (place === null) setNameAlone(view.own.id, name);
+            else change({ place: { ...place, name } });
+          }}
         />
         <TextField
           label="Latitude, longitude"
@@ -56,7 +64,7 @@ export function PlacePanel({ brief, change, view }: BriefProps & { readonly view
           whyNot={whyNoPlace}
           onChange={(text) => {
             const read = coordinatesIn(text);
-            change({ place: read && { ...read, name: place?.name ?? '' } });
+            change({ place: read && { ...read, name: place?.name ?? nameAlone } });
           }}
         />
         <FigureField
@@ -82,13 +90,19 @@ export function PlacePanel({ brief, change, view }: BriefProps & { readonly view
           onChange={(next) => change({ country: next === '' ? null : next })}
         />
       </Flex>
+      {place === null && nameAlone !== '' && (
+        <Text role="status" marginTop="2">
+          Where is {nameAlone}? Type its latitude and longitude, or point on the map: until then
+          light and climate are not known.
+        </Text>
+      )}
       <Button marginTop="3" aria-expanded={isMapOpen} onClick={() => setIsMapOpen(!isMapOpen)}>
         {isMapOpen ? 'Put the map away' : 'Point on a map'}
       </Button>
       {isMapOpen && (
         <WorldMap
           place={place}
-          onPick={(picked) => change({ place: { ...picked, name: place?.name ?? '' } })}
+          onPick={(picked) => change({ place: { ...picked, name: place?.name ?? nameAlone } })}
         />
       )}
       {country !== null && (

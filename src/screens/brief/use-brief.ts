@@ -1,4 +1,4 @@
-import { emptyBrief, knownAt, type Brief } from '@/core/brief';
+import { emptyBrief, knownAt, weatherAt, type Brief } from '@/core/brief';
 import { wishedElsewhere } from '@/core/brief/country-asks';
 import type { Bench } from '@/core/loadout';
 import { schemesOf } from '@/core/scheme';
@@ -27,7 +27,12 @@ export function briefOf(view: KitView): BriefProps {
       const own = bench.loadouts.get(view.own.id);
       if (!own) return false;
       const brief = own.brief ?? emptyBrief;
-      const changed = { ...brief, ...part };
+      const when = part.when === undefined ? brief.when : part.when;
+      const changed = {
+        ...brief,
+        ...part,
+        weather: part.weather ?? weatherAt(brief.weather, brief.when, when),
+      };
       // What is known of a country is of that one; another kit’s brief may know the next.
       const next =
         changed.country === brief.country

@@ -17,6 +17,14 @@ describe('light', () => {
     expect(lamps).toEqual([264, 264, 264]);
   });
 
+  it('of a candle counts in the open, and in no tent or vehicle', () => {
+    const lit = ['candle, lighter', 'candle, lighter, tent', 'candle @ vehicle, lighter'].map(
+      (holds) => needIn(kindKit({ holds, brief: { people } }), 'light').supply,
+    );
+    expect(lit[0]).toBeGreaterThan(0);
+    expect(lit.slice(1)).toEqual([0, 0]);
+  });
+
   it('current is not short for a cell that nothing takes', () => {
     expect(needIn(kindKit({ holds: 'belt-knife, cell-aa' }), 'power').standing).toBe('met');
   });

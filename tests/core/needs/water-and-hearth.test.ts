@@ -46,6 +46,21 @@ describe('water that is made safe', () => {
   });
 });
 
+describe('a filter', () => {
+  const weather = { lowC: -3, highC: 4, humidityPct: 80, rainDays: 5, windKmh: 5 };
+  const brief = { people: one, isFireAllowed: false, weather, waterThreats: ['bacteria'] } as const;
+
+  it('treats nothing where a night’s frost tears it, and says so; on the body it does', () => {
+    const inPack = kindKit({ holds: 'pack, filter @ pack.main, water-bag', brief });
+    expect(needIn(inPack, 'treat').standing).toBe('none');
+    expect(needIn(inPack, 'treat').says).toContain(
+      'Not counted, as the frost there spoils it where it lies: Hollow-fibre filter.',
+    );
+    const onBody = kindKit({ holds: 'pack, filter, water-bag', brief });
+    expect(needIn(onBody, 'treat').standing).toBe('met');
+  });
+});
+
 describe('boiling', () => {
   it('asks a hearth: gas without a stove boils nothing where no open fire is allowed', () => {
     const kit = kindKit({
