@@ -185,10 +185,7 @@ function needAfter(
     const isHere = shelf.has(gear.id);
     shelf.set(gear.id, isHere ? gear : { ...gear, ownership: 'owned', count });
   }
-  return needOf(
-    needsKitUnder(loadout, { ...kit, shelf }, brief, 'metric'),
-    need,
-  );
+  return needOf(needsKitUnder(loadout, { ...kit, shelf }, brief, 'metric'), need);
 }
 
 function doesJob({ supplies }: Gear, job: JobId): boolean {

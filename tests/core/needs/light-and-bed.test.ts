@@ -127,34 +127,3 @@ describe('signals', () => {
     expect(needIn(kit, 'found').says).toContain('by night');
   });
 });
-
-describe('own medicine', () => {
-  it('is counted by its name: sixty of one are none of the other', () => {
-    const kit = kindKit({
-      holds: 'own-medicine',
-      brief: {
-        people: [
-          { ...somebody, name: 'One', medicines: [{ name: 'Insulin', dosesPerDay: 4 }] },
-          { ...somebody, name: 'Two', medicines: [{ name: 'Thyroid', dosesPerDay: 1 }] },
-        ],
-      },
-      gear: {
-        'own-medicine': {
-          name: 'Thyroid tablets',
-          contents: { unit: 'doses', full: 60, left: 60, massG: 9 },
-        },
-      },
-    });
-    expect(needIn(kit, 'own musts')).toMatchObject({ standing: 'short', days: 0 });
-    expect(foundIn(kit, 'aid/own')).toHaveLength(1);
-  });
-
-  it('at the bottom of a pack is not on the body; a filter in a coat pocket is', () => {
-    const brief = { people: [{ ...somebody, graveAllergy: 'bees' }] };
-    const kit = kindKit({ holds: 'pack, allergy-pen @ pack.main', brief });
-    expect(needIn(kit, 'own musts').standing).toBe('none');
-    const weather = { lowC: -10, highC: -2, humidityPct: 60, rainDays: 4, windKmh: 5 };
-    const coat = kindKit({ holds: 'pocket-coat, filter @ pocket-coat', brief: { weather } });
-    expect(foundIn(coat, 'harm/frost-filter')).toEqual([]);
-  });
-});

@@ -316,36 +316,6 @@ describe('the rest', () => {
     expect(need('first aid', ['allergy-pen'], allergic).says).not.toContain('grave allergy');
   });
 
-  it('holds single people’s musts: doses for the days and three more, a pen on the body', () => {
-    const asks = {
-      people: [
-        {
-          ...somebody,
-          medicines: [{ name: 'drops', dosesPerDay: 2 }],
-          graveAllergy: 'wasps',
-          wearsSpectacles: true,
-        },
-      ],
-    };
-    const doses = (left: number): Line => ({
-      kind: 'own-medicine',
-      differs: { contents: { unit: 'doses', full: 20, left, massG: 5 } },
-    });
-    // Two a day for five days, and three.
-    expect(need('own musts', [doses(13), 'allergy-pen', 'spare-spectacles'], asks)).toMatchObject({
-      demand: 3,
-      supply: 3,
-      standing: 'met',
-      days: 6.5,
-    });
-    const stowed: Line = { kind: 'allergy-pen', on: 'vehicle' };
-    expect(need('own musts', [doses(12), stowed, 'spare-spectacles'], asks)).toMatchObject({
-      supply: 1,
-      standing: 'short',
-    });
-    expect(need('own musts', []).standing).toBe('met');
-  });
-
   it('washes from one night on', () => {
     expect(need('hygiene', ['toilet-roll', 'soap']).standing).toBe('met');
     expect(need('hygiene', ['toilet-roll']).standing).toBe('short');
