@@ -3,6 +3,7 @@ import { fromTheLandL } from './land';
 import { hearthOf, boilableL, type Boil } from './hearth';
 import { filledHere, filledMl } from './filled';
 import { total, type Given, type NeedsKit } from './needs-kit';
+import { threatsThere } from './threats';
 import { methodBy } from './wait';
 import { removes, treatments, waterPerDay, waterTempC } from './water';
 
@@ -22,29 +23,6 @@ export interface SafeWater {
   readonly toBoilL: number;
   /** All of it is melted first. */
   readonly isMelted: boolean;
-}
-
-/**
- * What is wrong with the water there, sediment where it is cloudy and nothing strains it; null where nobody knows. That a street’s water
- * may have chemicals in it is said with every treatment, as none takes them out; where somebody knows that they are there, they are
- * a threat like any other.
- */
-export function threatsThere(kit: NeedsKit): readonly Threat[] | null {
-  const { waterIsCloudy } = kit.conditions;
-  const told = kit.conditions.waterThreats;
-  if (told === null) return null;
-  const waterThreats = {
-    value: told.value.filter((threat) => threat !== 'chemicals' || told.by === 'typed'),
-  };
-  const isCloudy = waterIsCloudy?.value === true;
-  const strains =
-    kit.given('strain').length > 0 ||
-    treatments(kit).some((way) => removes(way).includes('sediment'));
-  const asked = new Set<Threat>(
-    isCloudy ? [...waterThreats.value, 'sediment'] : waterThreats.value,
-  );
-  if (strains || !isCloudy) asked.delete('sediment');
-  return [...asked];
 }
 
 /** Whether the water there is ice by day too: what is drunk is melted. */

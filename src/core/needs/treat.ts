@@ -2,7 +2,8 @@ import type { Threat } from '../gear';
 import { listed } from '../quantity';
 import { answered, daysOf, notKnown, type Answer } from './need';
 import { idsOf, work, type Given, type NeedsKit } from './needs-kit';
-import { isBoiling, safeWaterOf, threatsThere } from './safe-water';
+import { isBoiling, safeWaterOf } from './safe-water';
+import { threatsThere } from './threats';
 import { methodBy } from './wait';
 import {
   asksOfHeat,

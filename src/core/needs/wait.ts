@@ -1,6 +1,6 @@
 import { contactTimeMin, type Method } from '../models';
 import { removes, treatments, waterTempC } from './water';
-import { threatsThere } from './safe-water';
+import { threatsThere } from './threats';
 import type { Given, NeedsKit } from './needs-kit';
 
 /** By what minutes a treatment has, how it works; what says nothing of it takes the minutes that it says. */

@@ -105,7 +105,7 @@ export const manners: readonly Manner[] = [
     String.raw`(?<![\w.,])\.?\d+\s*-?\s*(?:cal(?:iber|ibre)?)\.?(?=\s+(?:ammo|ammunition|can|box|case|cleaning))`,
   ),
   manner(
-    String.raw`(?<![\w.,])(?:(\d{1,3})\s*(?:[x×]\s*|\s))?(?:(lithium|rechargeable|alkaline)\s+)?(AAA|AA|9\s?V|CR2032|CR123A?|CR2|LR44|14500|18650|21700|[CD](?=(?:\s+(?:alkaline|lithium|nimh|rechargeable))?(?:\s+|-)(?:cells?|batter(?:y|ies)))|(?<=\d\s*[x×]\s*)[CD](?![\p{L}\d]))(?:\s+(alkaline|lithium|ni-?mh|rechargeable|li-?ion)(?![\p{L}\d]))?(?![\w-])`,
+    String.raw`(?<![\w.,])(?:(\d{1,3})\s*(?:[x×]\s*|\s))?(?:(lithium|rechargeable|alkaline)\s+)?(AAA|AA|9\s?V(?:olts?)?|CR2032|CR123A?|CR2|LR44|14500|18650|21700|[CD](?=(?:\s+(?:alkaline|lithium|nimh|rechargeable))?(?:\s+|-)(?:cells?|batter(?:y|ies)))|(?<=\d\s*[x×]\s*)[CD](?![\p{L}\d]))(?:\s+(alkaline|lithium|ni-?mh|rechargeable|li-?ion)(?![\p{L}\d]))?(?![\w-])`,
     ([, counted, before, size, after]) =>
       done({
         what: 'cells',
@@ -113,6 +113,7 @@ export const manners: readonly Manner[] = [
         size: size!
           .toUpperCase()
           .replace(/\s/, '')
+          .replace(/^9VOLTS?$/, '9V')
           .replace(/^CR123$/, 'CR123A'),
         chemistry: (after ?? before)?.toLowerCase().replace('-', '') ?? null,
       }),

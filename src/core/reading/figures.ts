@@ -187,7 +187,9 @@ function withMass(
   if (isFarTooHeavy(gear, massG) && massG > 30 * gear.massG!) {
     return refused(lineSays.farTooHeavy(tenths(massG / 1000), tenths(gear.massG! / 1000)));
   }
-  const fed = gear.contents === null ? withFoodFor(gear, massG) : gear;
+  // No food gives more than fat does: what weighs so little is less of it.
+  const isRich = foodIn(gear) > mostKcalPerG * massG;
+  const fed = gear.contents === null || isRich ? withFoodFor(gear, massG) : gear;
   return shownIn(withMassOf(fed, massG, 'stated'));
 }
 
@@ -216,6 +218,10 @@ function isGross({ contents, massG }: Gear, stated: number): boolean {
 }
 
 /** Food that is as much more as it is heavier. */
+function foodIn({ supplies }: Gear): number {
+  return supplies.find(({ job }) => job === 'food')?.amount ?? 0;
+}
+
 function withFoodFor(gear: Gear, massG: number): Gear {
   if (gear.massG === null || gear.massG === 0 || !gear.supplies.some(({ job }) => job === 'food'))
     return gear;

@@ -1,4 +1,4 @@
-import { kinds } from '@/core/catalogue';
+import { kinds, type Kind } from '@/core/catalogue';
 import { graveJobs, readLine, type Reading } from '@/core/reading';
 import { figures } from './lines/figures';
 import { grave } from './lines/grave';
@@ -54,5 +54,36 @@ describe('every kind', () => {
       return !read.ok || ![read.value.kind, ...read.value.others].includes(kind);
     });
     expect(lost.map(({ id }) => id)).toEqual([]);
+  });
+});
+
+describe('what a kind is of itself', () => {
+  it('forbids none of its own names: each that few kinds share, typed alone, means one of them or offers it', () => {
+    const called = new Map<string, readonly Kind[]>();
+    for (const kind of kinds) {
+      for (const noun of kind.nouns) called.set(noun, [...(called.get(noun) ?? []), kind]);
+    }
+    const lost = [...called].flatMap(([noun, of]) => {
+      const read = readLine(noun, metric);
+      // More than five are not offered.
+      if (!read.ok || of.length > 5) return read.ok ? [] : [noun];
+      const { kind: meant, others } = read.value;
+      return meant !== null || of.some((kind) => others.includes(kind)) ? [] : [noun];
+    });
+    expect(lost).toEqual([]);
+  });
+
+  it('makes no typed figure unbelievable: half as much, as much and twice as much are read', () => {
+    const refused = kinds.flatMap(({ nouns, massG, supplies }) => {
+      const kcal = supplies.find(({ job }) => job === 'food')?.amount ?? null;
+      const figures = [0.5, 1, 2].flatMap((share) => [
+        `${Math.max(1, Math.round(massG * share))} g`,
+        ...(kcal === null ? [] : [`${Math.round(kcal * share)} kcal`]),
+      ]);
+      return figures
+        .map((figure) => `${nouns[0]} ${figure}`)
+        .filter((line) => !readLine(line, metric).ok);
+    });
+    expect(refused).toEqual([]);
   });
 });

@@ -54,7 +54,7 @@ export const cover: readonly Kind[] = [
     [madeFor('ground', 2.5, relying('raise'))], [], insulation),
   kind('bug-net', 'Bed net', 'bed net|bug net|mosquito net|insect net|mosquito netting|net', 'bed|mosquito|hammock|bug', ['net', 'cloth', '#53604b'], 290, soft(1300, 750, 40), 3500,
     [madeFor('insect-guard'), makesDo('strain')], [], { spoiledBy: ['knocks'], never: 'fishing|gill|landing|cargo|head|casting|volleyball' }),
-  kind('sleeping-bag', 'Sleeping bag', 'sleeping bag|quilt|sleep quilt|three season bag|mummy bag', 'synthetic|three season|mummy|season|sleep', ['roll', 'cloth', '#2f6f73'], 1150, soft(9500, 5200, 130), 12_900,
+  kind('sleeping-bag', 'Sleeping bag', 'sleeping bag|quilt|sleep quilt|season bag|mummy bag', 'synthetic|three season|mummy|season|sleep', ['roll', 'cloth', '#2f6f73'], 1150, soft(9500, 5200, 130), 12_900,
     [warm('synthetic', madeFor('sleep', 6))], [], { ...insulation, never: 'liner|cover|under|stuff|compression' }),
   kind('summer-bag', 'Summer sleeping bag', 'sleeping bag|summer bag', 'summer|light|thin', ['roll', 'cloth', '#6a8f63'], 720, soft(5200, 2900, 110), 6900,
     [warm('synthetic', madeFor('sleep', 13))], [], { ...insulation, never: 'liner|cover' }),
