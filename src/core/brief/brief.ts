@@ -93,6 +93,7 @@ export interface CountryAsKnown {
   readonly insects: Country['insects'] | null;
   readonly groundBites: boolean | null;
   readonly firewood: Country['firewood'] | null;
+  readonly water: Country['water'] | null;
   readonly isWet: boolean | null;
   readonly glare: boolean | null;
   readonly makeDo: readonly (MakeDo & { readonly job: JobId })[];
@@ -104,6 +105,7 @@ export const asTheTableSays: CountryAsKnown = {
   insects: null,
   groundBites: null,
   firewood: null,
+  water: null,
   isWet: null,
   glare: null,
   makeDo: [],

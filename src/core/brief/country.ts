@@ -16,6 +16,7 @@ export function countryOf({ country, asKnown }: InCountry): Country | null {
     insects: asKnown.insects ?? row.insects,
     groundBites: asKnown.groundBites ?? row.groundBites,
     firewood: asKnown.firewood ?? row.firewood,
+    water: asKnown.water ?? row.water,
     isWet: asKnown.isWet ?? row.isWet,
     glare: asKnown.glare ?? row.glare,
     makeDo: {

@@ -1,5 +1,5 @@
 import { countryIds } from '../catalogue/country-climates';
-import { swarms, views, woods } from '../catalogue/country-words';
+import { swarms, views, waters, woods } from '../catalogue/country-words';
 import { jobIds, threats } from '../gear';
 import {
   listOf,
@@ -64,6 +64,7 @@ const asKnown = recordOf({
   insects: orNull(wordOf(swarms)),
   groundBites: orNull(yesOrNo),
   firewood: orNull(wordOf(woods)),
+  water: orElse(orNull(wordOf(waters)), null),
   isWet: orNull(yesOrNo),
   glare: orNull(yesOrNo),
   makeDo: listOf(

@@ -11,7 +11,7 @@ import {
   type CountryAsKnown,
 } from '@/core/brief';
 import { countries } from '@/core/catalogue/countries';
-import { swarms, views, woods } from '@/core/catalogue/country-words';
+import { swarms, views, waters, woods } from '@/core/catalogue/country-words';
 import { makeDoAnywhere, type MakeDo } from '@/core/catalogue/make-do';
 import { jobIds, jobs, type JobId } from '@/core/gear';
 import { Button } from '@/ui/fields/button';
@@ -54,6 +54,13 @@ export function CountryKnown({ brief, change }: BriefProps) {
           value={there.firewood}
           usual={row.firewood}
           onChange={(firewood) => known({ firewood })}
+        />
+        <OneOf
+          label="Water is found"
+          words={waters}
+          value={there.water}
+          usual={row.water}
+          onChange={(water) => known({ water })}
         />
         <YesOrNo
           label="The ground bites"

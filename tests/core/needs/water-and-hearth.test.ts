@@ -1,4 +1,4 @@
-import { somebody } from '@/core/brief';
+import { asTheTableSays, somebody } from '@/core/brief';
 import { apply } from '@/core/loadout';
 import { workedOut } from '@/core/kit';
 import { fixesOf } from '@/core/judge/mending';
@@ -204,6 +204,19 @@ describe('water aboard', () => {
         ['improvised', 1200],
       ]),
     ).toBe(1);
+  });
+});
+
+describe('water that is found', () => {
+  const brief = { people: one, when: oneNight, country: 'desert' } as const;
+  const holds = '2 plastic-bottle, chlorine-tablets';
+
+  it('is none in a desert, unless somebody knows better', () => {
+    const dry = needIn(kindKit({ holds, brief }), 'drink');
+    expect(dry).toMatchObject({ standing: 'none', supply: 0 });
+    const asKnown = { ...asTheTableSays, water: 'here and there' } as const;
+    const known = needIn(kindKit({ holds, brief: { ...brief, asKnown, dryHours: 4 } }), 'drink');
+    expect(known.supply).toBeGreaterThan(2);
   });
 });
 
