@@ -13,7 +13,7 @@ interface Caution {
   readonly says: string;
   /** Somebody may die of it: it is told before what spoils a piece. */
   readonly isGrave?: boolean;
-  /** Not of what only makes do: for a bandana nobody takes a course. */
+  /** Left out for improvised supplies: a bandana needs no course. */
   readonly notMakeshift?: boolean;
 }
 

@@ -9,7 +9,7 @@ export function isShort(need: Need | null): need is Need {
   return need !== null && (need.standing === 'short' || need.standing === 'none');
 }
 
-/** Below this a hammock asks for something beneath. */
+/** Below this a hammock needs an under-quilt or a mat, in °C. */
 const hammockBelowC = hangsFreeFromC;
 
 /** The night is colder than what the worst-off sleeps through. */

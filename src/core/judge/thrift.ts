@@ -146,8 +146,8 @@ function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Lo
 
 /**
  * Pieces that do something here, and without which nothing is lost: no job, no way, no complaint, need or rule of the brief.
- * What holds something is left out; what is there anyhow and weighs the kit nothing; what would do more if what it relies on were
- * here, which is lacking; and what only makes do, as it is carried for something that is no job here.
+ * What holds something is left out; pieces whose weight is not counted; what would do more if what it relies on were
+ * here, which is lacking; and improvised supplies, as the piece is carried for something that is no job here.
  */
 export function deadWeightIn(kit: WorkedOutKit): readonly Placement[] {
   const { own, whole, tree, ways } = kit;

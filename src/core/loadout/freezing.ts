@@ -3,7 +3,7 @@ import type { Placement, Shelf } from './bench';
 import { isOnBody } from './on-body';
 import type { Tree } from './tree';
 
-/** What strains water, and is torn by ice; not a bottle that it is boiled in, drops or a lamp. Taken for one where nobody says what it removes. */
+/** What strains water, and is torn by ice; not a bottle that it is boiled in, drops or a lamp. Taken for one where it is not said what it removes. */
 function isStrainer({ supplies, contents }: Gear, { facts }: Supply): boolean {
   if (facts?.of === 'treatment') return facts.removes.includes('sediment');
   return contents === null && !supplies.some(({ job }) => job === 'carry-water');

@@ -33,7 +33,7 @@ const leastReelG = 1e-3;
  * there was. A line that is all used up stays, with the count 0. Of several lots the one that runs out first goes first, and what
  * is opened keeps its date.
  *
- * @param on the day, YYYY-MM-DD, on which what is opened was opened; null where nobody says.
+ * @param on the day, YYYY-MM-DD, on which it was opened; null if not known.
  */
 export function spend(
   gear: Gear,

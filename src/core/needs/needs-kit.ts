@@ -144,7 +144,7 @@ export function carriedG({ loadout, totals }: NeedsKit): number {
   return carriedMassG(loadout, totals);
 }
 
-/** What is made for it before what makes do, and then by the amount: of a temperature slept through the lower is the better. */
+/** Made for it before improvised, and then by the amount: of a temperature slept through the lower is the better. */
 function isBetter(
   job: JobId,
   one: Pick<Given, 'supply' | 'amount'>,

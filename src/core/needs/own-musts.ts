@@ -8,7 +8,7 @@ import { idsOf, type Given, type NeedsKit } from './needs-kit';
 /** Doses that are taken beside those of the days (own). */
 const spareDoses = 3;
 
-/** One thing that somebody cannot be without: how many are asked and there; null where nobody knows whose they are. */
+/** One thing that somebody cannot be without: how many are asked and there; null if it is not known whose they are. */
 interface Must {
   readonly what: string;
   readonly asked: number;
@@ -102,7 +102,7 @@ function medicinesOf(people: Brief['people'], days: number): readonly Medicine[]
 
 /**
  * Doses of a medicine that are there: of pieces that are called so. Where only one medicine is taken, what is called after none is
- * that; where several are, nobody knows of which it is.
+ * that; where several are, it is not known which of them it is.
  */
 function dosesOf(
   medicine: Medicine,

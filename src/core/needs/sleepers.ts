@@ -48,10 +48,10 @@ export function dealtOut(pieces: readonly Dealt[], start: readonly number[]): re
   return has;
 }
 
-/** From this night on who hangs lies on nothing and is not cold beneath, in °C (own). */
+/** Lows from which a hammock needs no insulation below, in °C (own). */
 export const hangsFreeFromC = 20;
 
-/** How many sleep hanging; in the cool they ask for something beneath them as the ground does. */
+/** How many sleep in hammocks that need no insulation below; in the cool they need it as on the ground. */
 export function hangingFree(kit: NeedsKit, lowC: number): number {
   if (lowC < hangsFreeFromC) return 0;
   const hammocks = kit.ofKind('hammock').reduce((sum, { count }) => sum + count, 0);

@@ -3,7 +3,7 @@ import type { NeedsKit } from './needs-kit';
 import { removes, treatments } from './water';
 
 /**
- * What is wrong with the water there, sediment where it is cloudy and nothing strains it; null where nobody knows. That a street’s water
+ * What is wrong with the water there, sediment where it is cloudy and nothing strains it; null if not known. That a street’s water
  * may have chemicals in it is said with every treatment, as none takes them out; where somebody knows that they are there, they are
  * a threat like any other.
  */

@@ -233,7 +233,7 @@ function copyLike(
   const placeHere = (place: Place): Place =>
     isOnGround(place) ? place : { ...place, in: ids.get(place.in)! };
   const placements = pattern.placements.flatMap((placement) => {
-    // What is there anyhow is there for everybody: nobody buys it.
+    // Pieces whose weight is not counted, as clothes one wears, are never bought for a copy.
     if (placement.isAssumed)
       return [{ ...placement, id: ids.get(placement.id)!, place: placeHere(placement.place) }];
     const wanted = supply.ofBench(placement.gear);

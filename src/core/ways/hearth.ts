@@ -5,7 +5,7 @@ import { igniteJobs, type Demand, type JobId, type JobsDemand, type Supply } fro
 const boiling: readonly JobId[] = ['boil', 'treat-water'];
 
 /**
- * Whether an open fire may burn where a brief leads, and finds its wood. Where nobody said where it leads, it may: the need of fuel
+ * Whether an open fire may burn where a brief leads, and finds its wood. Without a place it may: the need of fuel
  * then asks for it.
  */
 export function mayHaveOpenFire(brief: Brief | null): boolean {

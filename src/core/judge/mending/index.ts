@@ -77,7 +77,7 @@ function overLimitG(kit: WorkedOutKit): number {
 
 type Worse = 'nothing' | 'the limit' | 'more than the limit';
 
-/** What a fix may not bring anew: what stops a kit, and a broken rule of its brief. */
+/** Findings that a fix may not add: those that stop a kit, and broken rules of its brief. */
 const neverNew = rules.filter(
   ({ id, severities }) => severities.includes('stop') || id === briefRule.id,
 );
