@@ -37,7 +37,7 @@ const anyPerson = fc.record({
 /** Any brief there can be: anywhere, at any time, for anybody, and with what somebody left open. */
 export const anyBrief: fc.Arbitrary<Partial<Brief>> = fc
   .record({
-    people: fc.array(anyPerson, { maxLength: 6 }),
+    people: fc.array(anyPerson, { maxLength: 12 }),
     place: fc.option(anyPlace, { freq: 4 }),
     altitudeM: fc.integer({ min: 0, max: 2500 }),
     setting: fc.constantFrom('coast', 'inland', 'far inland'),
