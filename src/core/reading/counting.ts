@@ -52,7 +52,9 @@ export function countOf(
   const isInSheets = kind?.contents?.unit === 'pieces' && /\bsheets?\s+of\b/i.test(line);
   const isOfInside = (each: Count) =>
     isInSheets || (!isInPacks && !isEach && kind !== null && countsInside(kind, each, words));
-  const times = counts.find((each) => each.as === 'times' && !isOfInside(each));
+  // `2 x 25 matches`: two of twenty-five.
+  const isBoth = counts.some(({ as }) => as === 'stated');
+  const times = counts.find((each) => each.as === 'times' && (isBoth || !isOfInside(each)));
   const other = counts.find((each) => each !== times);
   const worn = wornAs(started.kind);
   const isTrait =
@@ -67,6 +69,7 @@ export function countOf(
   const isBelieved =
     other !== undefined &&
     !isTrait &&
+    !(other.as === 'after' && isRated(started)) &&
     (isInside ||
       other.as === 'stated' ||
       other.count <= (other.as === 'before' ? mostBefore : mostAfter));
@@ -129,6 +132,31 @@ function saysPacks(line: string, { nouns }: Kind): boolean {
   return [...said].some((word) => packWords.has(word) && !called.includes(word));
 }
 
+/**
+ * `2 x 25 matches` are two boxes of twenty-five, where it would be a size of what is no size.
+ *
+ * @param amounts of a line whose kind holds pieces.
+ */
+export function manyOfMany(amounts: readonly AmountAt[]): readonly AmountAt[] {
+  return amounts.flatMap((each): readonly AmountAt[] => {
+    const { amount, from, to } = each;
+    const [, many, inside] =
+      amount.what === 'size' && from === 0
+        ? (/^(\d{1,2})\s*[x×]\s*(\d{1,4})$/u.exec(amount.text) ?? [])
+        : [];
+    if (many === undefined) return [each];
+    return [
+      { amount: { what: 'count', count: Number(many), as: 'times' }, from, to: from },
+      { amount: { what: 'count', count: Number(inside), as: 'stated' }, from, to },
+    ];
+  });
+}
+
+/** Whether a kind is counted in pieces of what one holds. */
+export function holdsPieces({ contents }: Gear): boolean {
+  return contents !== null && inPieces.includes(contents.unit);
+}
+
 /** Whether a line names one of what comes in packs: a word in the singular, which the kind’s own name has in the plural. */
 function saysOne({ contents, nouns, name }: Kind, words: string): boolean {
   if (contents?.unit !== 'pieces') return false;
@@ -138,6 +166,11 @@ function saysOne({ contents, nouns, name }: Kind, words: string): boolean {
   const written = wordsOf(words);
   const isNoun = nouns.some((noun) => wordsOf(noun).at(-1) === stem(last));
   return isNoun && written.includes(stem(last)) && !written.some(isPlural);
+}
+
+/** Whether a bare number after its name may be degrees: nobody has twenty sleeping bags. */
+function isRated({ supplies }: Gear): boolean {
+  return supplies.some(({ job, fitness }) => job === 'sleep' && fitness === 'made-for');
 }
 
 type Count = Amount & { readonly what: 'count' };

@@ -14,7 +14,7 @@ import { capital, inFields, lotOf, unsoundGear, whyNotName, withMassOf, type Gea
 import { ownWords } from './taught';
 import { cellSortIn, runsOnCells } from './cells';
 import { oneComfort } from './comfort';
-import { countOf, manyLengths, type Counted } from './counting';
+import { countOf, holdsPieces, manyLengths, manyOfMany, type Counted } from './counting';
 import { datesIn, type DatesRead } from './dates';
 import { howFar } from './far';
 import { withFigures } from './figures';
@@ -74,7 +74,8 @@ export function readLine(line: string, setting: LineSetting): Outcome<Reading> {
     ? asSmallAsSaid(gearOfKind(kind, setting.id), kind, words)
     : gearOfNoKind(setting.id, '');
   const whole = oneComfort(read.value.amounts, rest);
-  const amounts = lengthOf(started) === null ? whole : manyLengths(whole, words);
+  const packed = holdsPieces(started) ? manyOfMany(whole) : whole;
+  const amounts = lengthOf(started) === null ? packed : manyLengths(packed, words);
   const counted = countOf(amounts, started, words, rest);
   const figured = withFigures(
     started,

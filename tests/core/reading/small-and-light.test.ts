@@ -53,9 +53,18 @@ describe('what comes in packs', () => {
     ['spare underwear 4 sets', 4, null],
     ['zip bag', 1, 1],
     ['zip bags', 1, 4],
+    ['2 x 25 matches', 2, 25],
+    ['4 x 10 plasters', 4, 10],
   ])('%s', (line, count, left) => {
     const gear = read(line);
     expect([gear.count, gear.contents?.left ?? null]).toEqual([count, left]);
+  });
+});
+
+describe('a number after the name of a bag', () => {
+  it('counts nothing: nobody has twenty sleeping bags', () => {
+    expect(read('sleeping bag 20')).toMatchObject({ count: 1, name: 'Sleeping bag 20' });
+    expect(read('sleeping bags x2').count).toBe(2);
   });
 });
 
