@@ -1,9 +1,12 @@
 import fc from 'fast-check';
-import { kinds } from '@/core/catalogue';
+import { kindOf, kinds } from '@/core/catalogue';
 import { findingsOf } from '@/core/judge';
 import type { WorkedOutKit } from '@/core/kit';
+import { conditionIds } from '@/core/loadout';
+import { whatCanBeLost } from '@/core/losses';
 import { underOwnBrief } from '@/core/kit/under-own-brief';
 import { hasFallen, type Need, type NeedId } from '@/core/needs';
+import { depthOf, nothingLost, withLoss } from '@/core/ways';
 import { anyKit } from '../../support/any-kit';
 import { kindKit } from '../../support/kinds-judged';
 import type { KindKit } from '../../support/kits-of-kinds';
@@ -16,12 +19,19 @@ function needs(kit: WorkedOutKit): readonly Need[] {
 /** Needs that a piece may bring a demand of its own to: they are asked for with it, and were not before. */
 const asksOfItsOwn: readonly NeedId[] = ['rig', 'power', 'fuel', 'fire'];
 
-/** A load grows with every piece, and so does the work of an evening. Of what a piece asks of its own nothing was asked before. */
+/** A load grows with every piece, and so does the work of an evening. Of what a piece asks of its own nothing was asked before, or it
+ * asks more. */
 function mayFall({ need, demand }: Need, more: string): boolean {
   // In a tent a candle is no light any more.
   if (need === 'light' && ['tent', 'bivvy', 'film-bivvy'].includes(more)) return true;
-  return (
-    need === 'load' || need === 'evening' || (asksOfItsOwn.includes(need) && (demand ?? 0) === 0)
+  if (need === 'load' || need === 'evening') return true;
+  return asksOfItsOwn.includes(need) && ((demand ?? 0) === 0 || asks(more));
+}
+
+/** Whether a piece relies on something itself, or is to be rigged. */
+function asks(kind: string): boolean {
+  return kindOf(kind)!.supplies.some(
+    ({ job, demands }) => demands.length > 0 || job === 'roof' || job === 'raise',
   );
 }
 
@@ -41,6 +51,25 @@ describe('of any kit and any brief', () => {
         expect([more, fallen.map(({ need, says }) => `${need}: ${says}`)]).toEqual([more, []]);
       }),
       runs(600, 0.06),
+    );
+  });
+
+  it('a loss makes no way better', () => {
+    fc.assert(
+      fc.property(anyKit, fc.nat(), (each, at) => {
+        const { whole, ways } = kindKit(each);
+        const losses = whatCanBeLost(whole, conditionIds);
+        if (losses.length === 0) return;
+        const loss = losses[at % losses.length]!;
+        const lost = withLoss(nothingLost, loss);
+        for (const job of ways.byJob.keys()) {
+          const [before, after] = [nothingLost, lost].map((given) =>
+            depthOf(ways.formula, [job], given),
+          );
+          expect([job, after! <= before!]).toEqual([job, true]);
+        }
+      }),
+      runs(300, 0.1),
     );
   });
 
