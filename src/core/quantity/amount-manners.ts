@@ -118,6 +118,11 @@ export const manners: readonly Manner[] = [
         chemistry: (after ?? before)?.toLowerCase().replace('-', '') ?? null,
       }),
   ),
+  // `matches, 60 in a box`: no inches.
+  count(
+    String.raw`(?<![\w.,])(\d{1,4})\s+in\s+(?:a|one|each)\s+(?:box|pack|bag|tin|case)(?![\p{L}\d])`,
+    'stated',
+  ),
   // `2 x 1.5 L` is two of one and a half litres, `12 x 100 g` twelve of a hundred grams.
   count(
     String.raw`(?<![\w.,])(\d{1,4})\s*[x×]\s*(?=${ungrouped}\s*-?\s*(?:${volumeUnit}|${massUnit})${end})`,

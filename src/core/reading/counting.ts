@@ -122,9 +122,12 @@ export function manyLengths(amounts: readonly AmountAt[], words: string): readon
   });
 }
 
+const inAPack = /\bin\s+(?:a|an|its|the|one)\s+\p{L}+/giu;
+
 /** Whether a word for a pack is said that is not part of what the thing is called: *bags* of tea bags, *blister* of plasters. */
 function saysPacks(line: string, { nouns }: Kind): boolean {
-  const said = new Set(wordsOf(line).map(stem));
+  // `60 matches in a box` are sixty.
+  const said = new Set(wordsOf(line.replace(inAPack, ' ')).map(stem));
   const called = nouns
     .map((noun) => wordsOf(noun).map(stem))
     .filter((noun) => noun.every((word) => said.has(word)))

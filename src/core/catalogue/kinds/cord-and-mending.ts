@@ -19,7 +19,7 @@ import { rope, steelTool } from './beside';
 
 // prettier-ignore
 export const cordAndMending: readonly Kind[] = [
-  kind('cord', 'Cord', 'cord|paracord|parachute cord|550 cord|cordage', '550|parachute|braided|bracelet', ['hank', 'rope', '#b4532c'], 98, soft(260, 170, 40), 900,
+  kind('cord', 'Cord', 'cord|paracord|parachute cord|550 cord|cordage|washing line|clothes line', '550|parachute|braided|bracelet', ['hank', 'rope', '#b4532c'], 98, soft(260, 170, 40), 900,
     [breakingAt(2400, madeFor('cord', 15)), makesDo('line', 105), makesDo('thread', 105)], [], { ...rope, never: 'power|extension|shock|elastic|bungee|electric|light|bag|lock|thin|trip|spinal' }),
   kind('thin-cord', 'Thin utility cord, 15 m', 'thin cord|utility cord|guyline|guy line|accessory cord|guy lines|cord', 'thin|utility|accessory', ['hank', 'rope', '#d4a12b'], 36, soft(95, 60, 20), 600,
     [breakingAt(800, madeFor('cord', 15)), serves('line', 15)], [], rope),

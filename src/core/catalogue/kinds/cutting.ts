@@ -49,7 +49,7 @@ export const cutting: readonly Kind[] = [
     [twoHanded(makesDo('saw')), byPart('rings', makesDo('fasten'))], [], steelTool),
   kind('camp-axe', 'Camp axe', 'axe', 'small|camp|limbing', ['axe', 'wood', '#a2703d'], 900, box(480, 165, 40), 6200,
     [twoHanded(madeFor('chop')), serves('cut'), makesDo('stake')], [], chopping),
-  kind('hatchet', 'Hatchet', 'hatchet|axe|hand axe', 'belt|hand', ['axe', 'wood', '#8f6233'], 620, box(340, 140, 34), 4800,
+  kind('hatchet', 'Hatchet', 'hatchet|axe|hand axe|small axe', 'belt|hand', ['axe', 'wood', '#8f6233'], 620, box(340, 140, 34), 4800,
     [twoHanded(madeFor('chop')), serves('cut')], [], chopping),
   kind('felling-axe', 'Felling axe', 'axe', 'felling|long|full', ['axe', 'wood', '#9d6f3c'], 1750, box(700, 190, 45), 7900,
     [twoHanded(madeFor('chop'))], [], chopping),

@@ -155,6 +155,6 @@ export const water: readonly Kind[] = [
     [madeFor('water', 125)], [], { contents: holding('mL', 125, 125), ...liquid, care: [every(6, 'inspect')], never: 'empty|folding|fill|refillable|marked' }),
   kind('bottled-water', 'Bottled water, 1.5 L', 'bottled water|mineral water|still water|drinking water bottle|mineral water bottle|still water bottle|bottle drinking water|bottles water|bottles drinking water', 'bottled|mineral|still', ['bottle', 'plastic', '#8fbfd9'], 1540, cylinder(92, 320), 60,
     [madeFor('water', 1500), makesDo('carry-water', 1500), serves('wash')], [], { contents: holding('mL', 1500, 1500), ...liquid, care: [every(6, 'inspect')] }),
-  kind('salts', 'Rehydration salts', 'rehydration salts|oral rehydration salts|salts|electrolyte|electrolytes|electrolyte sachets|electrolyte powder|electrolyte tablets|salt tablets|ors', 'rehydration|oral|electrolyte|hydration|salt', ['food-pouch', 'paper', '#cfd9b8'], 66, soft(90, 70, 10), 450,
+  kind('salts', 'Rehydration salts', 'rehydration salts|oral rehydration salts|salts|electrolyte|electrolytes|electrolyte sachets|rehydration sachets|electrolyte powder|electrolyte tablets|salt tablets|ors', 'rehydration|oral|electrolyte|hydration|salt', ['food-pouch', 'paper', '#cfd9b8'], 66, soft(90, 70, 10), 450,
     [madeFor('electrolyte')], [], { never: 'epsom|bath|smelling|table', contents: holding('doses', 6, 60), ...storedFood }),
 ];
