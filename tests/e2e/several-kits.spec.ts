@@ -59,7 +59,10 @@ test('a better piece comes, and the old one goes down to a backup kit', async ({
   await open(page, '/layout');
   await page.getByLabel('Type gear to add').fill('neck knife 58 g');
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Take out', exact: true }).click();
+  const selected = page.getByRole('complementary', { name: 'Selected piece' });
+  await expect(selected).toContainText('Neck knife');
+  await selected.getByRole('button', { name: 'Take out', exact: true }).click();
+  await expect(selected).toBeHidden();
   await page.locator('[data-piece=belt-knife]').first().click();
   await page.getByRole('button', { name: 'Hand down…' }).click();
   const dialog = page.getByRole('dialog');
