@@ -4,6 +4,7 @@
  */
 const coreFolders = [
   'refusals',
+  'steps',
   'quantity',
   'gear',
   'catalogue',

@@ -1,3 +1,4 @@
+import { drained } from '../steps';
 import { mostLinePoints } from './bounds';
 import type { RoutePoint } from './brief';
 import { earthKm, nearestWithin, runOf, type Leg, type Nearest } from './nearest-leg';
@@ -43,11 +44,7 @@ const watersAStep = 50;
 
 /** Measures a line, with the waters that somebody marked about it. Between two stretches nothing is counted. */
 export function measuresOf(stretches: Stretches, waters: readonly RoutePoint[]): Measures {
-  const measuring = measuringRoute(stretches, waters);
-  for (;;) {
-    const next = measuring.next();
-    if (next.done) return next.value;
-  }
+  return drained(measuringRoute(stretches, waters));
 }
 
 /** As {@link measuresOf}, step by step, so that it can be told how far it is, and left. */

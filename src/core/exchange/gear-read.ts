@@ -61,11 +61,3 @@ export function* collecting<L extends Line>(
   }
   return { gear, unsure, notUnderstood };
 }
-
-/** What a work comes to, done at once. */
-export function drained<T>(work: Generator<unknown, T>): T {
-  for (;;) {
-    const next = work.next();
-    if (next.done) return next.value;
-  }
-}

@@ -1,13 +1,8 @@
+import { drained } from '../steps';
 import type { Kind } from '../catalogue';
 import type { Gear } from '../gear';
 import type { Column } from './columns';
-import {
-  collecting,
-  drained,
-  type GearRead,
-  type GearSetting,
-  type RowsProgress,
-} from './gear-read';
+import { collecting, type GearRead, type GearSetting, type RowsProgress } from './gear-read';
 import { decimalOf, gearFromRow, Row } from './gear-row';
 import type { Table } from './table';
 

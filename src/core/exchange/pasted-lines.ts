@@ -1,12 +1,7 @@
+import { drained } from '../steps';
 import { tableSays } from '../refusals/tables';
 import { readLine } from '../reading';
-import {
-  collecting,
-  drained,
-  type GearRead,
-  type GearSetting,
-  type RowsProgress,
-} from './gear-read';
+import { collecting, type GearRead, type GearSetting, type RowsProgress } from './gear-read';
 import { mostRows } from './table';
 
 /** The most characters that are pasted at once. */

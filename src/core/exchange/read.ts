@@ -1,3 +1,4 @@
+import { drained } from '../steps';
 import { fileSays } from '../refusals/files';
 import * as v from 'valibot';
 import { done, refused, says, shown, type Outcome, type Problem } from '../quantity';
@@ -64,11 +65,7 @@ export function readFile(text: string): Outcome<Bench> {
 
 /** As {@link readFile}, with the pictures that are in the file. */
 export function readBackUp(text: string): Outcome<ReadFile> {
-  const reading = readingFile(text);
-  for (;;) {
-    const next = reading.next();
-    if (next.done) return next.value;
-  }
+  return drained(readingFile(text));
 }
 
 /** Reads a file step by step, so that it can be told how far it is, and left. */

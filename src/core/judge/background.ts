@@ -4,7 +4,7 @@ import type { Country } from '../catalogue/countries';
 import { fitnesses, type Gear, type JobId, type Supply } from '../gear';
 import type { WorkedOutKit } from '../kit';
 import { kitsBeside, waysWith } from '../kit/beside';
-import { once } from '../kit/once';
+import { once } from '../steps';
 import { underOwnBrief } from '../kit/under-own-brief';
 import type { Placement } from '../loadout';
 import type { Need, NeedId, NeedsKit } from '../needs';

@@ -48,8 +48,11 @@ export interface Rule<Figures = unknown> {
   readonly asks: string | null;
   /** Why it matters, in a sentence. */
   readonly because: string;
-  readonly find: (kit: WorkedOutKit, background: Background) => readonly Found<Figures>[];
+  readonly find: (kit: WorkedOutKit, background: Background) => Finds<Figures>;
   readonly says: (figures: Figures, edge: Edge, about: readonly string[]) => string;
 }
+
+/** What a rule finds; one that looks at every piece by all needs does it a piece at a time, so that others get their turn. */
+export type Finds<Figures> = readonly Found<Figures>[] | Generator<void, readonly Found<Figures>[]>;
 
 export type Found<Figures> = Omit<Finding<Figures>, 'rule' | 'of'> & { readonly of?: string };

@@ -1,6 +1,7 @@
 import type { WorkedOutKit } from '../kit';
 import { printMass, type UnitSystem } from '../quantity';
 import type { Scheme } from '../scheme';
+import { drained } from '../steps';
 import { backgroundOf, type Background } from './background';
 import type { Edge, Finding, Fix, Found, Rule, Severity } from './finding';
 import { rules } from './rules';
@@ -13,14 +14,10 @@ const order: readonly Severity[] = ['stop', 'warn', 'note'];
  * @param scheme the grouping whose categories count; the Five Cs where nobody says.
  */
 export function findingsOf(kit: WorkedOutKit, scheme?: Scheme): readonly Finding[] {
-  const judging = judgingOf(kit, scheme);
-  for (;;) {
-    const step = judging.next();
-    if (step.done) return step.value;
-  }
+  return drained(judgingOf(kit, scheme));
 }
 
-/** {@link findingsOf}, a rule at a time, so that whoever asks can do other things in between, or let it be. */
+/** {@link findingsOf}, step by step, so that whoever asks can do other things in between, or let it be. */
 export function* judgingOf(
   kit: WorkedOutKit,
   scheme?: Scheme,
@@ -28,20 +25,30 @@ export function* judgingOf(
   const background = backgroundOf(kit, scheme);
   const found: Finding[] = [];
   for (const rule of rules) {
-    found.push(...foundBy(rule, kit, background));
+    found.push(...(yield* lookingBy(rule, kit, background)));
     yield;
   }
   return found.sort((one, other) => order.indexOf(one.severity) - order.indexOf(other.severity));
 }
 
 /** What a rule finds; one that fails is told instead of what it would have found, and silences no other. */
-function foundBy(rule: Rule, kit: WorkedOutKit, background: Background): readonly Finding[] {
+function* lookingBy(
+  rule: Rule,
+  kit: WorkedOutKit,
+  background: Background,
+): Generator<void, readonly Finding[]> {
   try {
-    return rule.find(kit, background).map((each) => findingBy(rule, each));
+    const found = rule.find(kit, background);
+    return ('next' in found ? yield* found : found).map((each) => findingBy(rule, each));
   } catch {
     const figures = { rule: rule.id };
     return [findingBy(failedRule, { severity: 'warn', about: [], of: rule.id, figures })];
   }
+}
+
+/** What one rule finds in a kit. */
+export function foundBy(rule: Rule, kit: WorkedOutKit, background: Background): readonly Finding[] {
+  return drained(lookingBy(rule, kit, background));
 }
 
 /** Stands for a rule that failed: what it looks for is not known, which is not the same as not there. */

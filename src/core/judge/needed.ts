@@ -1,11 +1,13 @@
 import type { Brief } from '../brief';
 import type { Complaint, Gear, Sort } from '../gear';
-import { workedOut, type WorkedOutKit } from '../kit';
-import { needsKitUnder, needsUnder } from '../kit/under-brief';
+import type { WorkedOutKit } from '../kit';
+import { needsKitUnder } from '../kit/under-brief';
 import { underOwnBrief } from '../kit/under-own-brief';
 import { without } from '../kit/without';
+import { tried } from '../kit/worked-out';
 import type { Loadout, Placement } from '../loadout';
-import { firstAidOf, isWorseOff, type ComplaintAid, type NeedId } from '../needs';
+import { firstAidOf, isWorseOff, needIds, needOf, type ComplaintAid, type NeedId } from '../needs';
+import type { Ways } from '../ways';
 import { rulesKept } from './brief-rules';
 
 /** Medicine that is somebody’s, or saves a life: one never stands in for another. */
@@ -41,12 +43,12 @@ export function isVital({ own, ways, gear }: WorkedOutKit, { id }: Placement): b
 }
 
 /** How many rules of a brief such pieces break. */
-export function brokenRules({ bench, own, day }: WorkedOutKit, pieces: Loadout, brief: Brief) {
-  if (brief.rules.length === 0) return 0;
-  const tried = { ...pieces, id: own.id, modules: [], brief };
-  const loadouts = new Map(bench.loadouts).set(own.id, tried);
-  const kept = rulesKept(workedOut({ ...bench, loadouts }, tried, day), brief.rules);
-  return kept.filter((each) => each.kept === false).length;
+export function brokenRules(kit: WorkedOutKit, pieces: Loadout, brief: Brief): number {
+  return brokenIn(tried(kit, { ...pieces, brief }, kit.day));
+}
+
+function brokenIn(kit: WorkedOutKit): number {
+  return rulesKept(kit, kit.own.brief?.rules ?? []).filter(({ kept }) => kept === false).length;
 }
 
 /** For what a kit would be worse off without a piece, beyond the jobs that the piece does. */
@@ -59,15 +61,33 @@ export type NeededFor =
   /** A rule of the brief that breaks. */
   | { readonly what: 'rule' };
 
-/** Tells of each piece what a kit would be worse off in without it; what is asked of the whole kit is worked out once. */
+/** By what the kit can do, which is worked out once for as long as nothing of it changes. */
+const known = new WeakMap<Ways, (placement: Placement) => NeededFor | null>();
+
+/** Tells of each piece what a kit would be worse off in without it; each is worked out once, and what is asked of the whole kit too. */
 export function neededIn(kit: WorkedOutKit): (placement: Placement) => NeededFor | null {
+  const before = known.get(kit.ways);
+  if (before) return before;
+  const answers = new Map<string, NeededFor | null>();
+  const work = workedIn(kit);
+  const answer = (placement: Placement): NeededFor | null => {
+    const { id } = placement;
+    if (!answers.has(id)) answers.set(id, work(placement));
+    return answers.get(id)!;
+  };
+  known.set(kit.ways, answer);
+  return answer;
+}
+
+function workedIn(kit: WorkedOutKit): (placement: Placement) => NeededFor | null {
   const { whole, own, bench, day, elsewhere } = kit;
   const { brief } = own;
   const under = underOwnBrief(kit, 'metric');
   const aidOf = (pieces: Loadout) =>
     usesByComplaint(firstAidOf(pieces, bench.shelf, { day, elsewhere }));
   const aid = aidOf(whole);
-  const broken = brief === null ? 0 : brokenRules(kit, whole, brief);
+  const lastDay = under?.kit.day ?? day;
+  const broken = brokenIn(tried(kit, whole, lastDay));
   return (placement) => {
     if (isOwnMedicine(kit.gear(placement.id))) return { what: 'own medicine' };
     const left = without(whole, [placement.id]);
@@ -77,10 +97,11 @@ export function neededIn(kit: WorkedOutKit): (placement: Placement) => NeededFor
       if (still < uses) return { what: 'complaint', complaint, left: still };
     }
     if (brief === null || under === null) return null;
-    const after = needsUnder(needsKitUnder(left, kit, brief, 'metric')).needs;
-    const worse = after.find((need, at) => isWorseOff(under.needs[at]!, need));
-    if (worse) return { what: 'need', need: worse.need };
-    return brokenRules(kit, left, brief) > broken ? { what: 'rule' } : null;
+    const after = tried(kit, left, lastDay);
+    const needsKit = needsKitUnder(after.whole, kit, brief, 'metric', after);
+    const worse = needIds.find((need, at) => isWorseOff(under.needs[at]!, needOf(needsKit, need)));
+    if (worse) return { what: 'need', need: worse };
+    return brokenIn(after) > broken ? { what: 'rule' } : null;
   };
 }
 

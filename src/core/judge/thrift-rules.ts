@@ -3,7 +3,7 @@ import { listed, printMass } from '../quantity';
 import { offersFor, type Offer } from '../scheme';
 import { mustsOf } from '../scheme/musts';
 import { idsOf, type Piece } from './background';
-import type { Rule } from './finding';
+import type { Found, Rule } from './finding';
 import { neededIn } from './needed';
 import { deadWeightIn } from './thrift';
 
@@ -15,11 +15,13 @@ export const deadWeight: Rule<{ readonly massG: number }> = {
   mendedBy: 'leave, keep on purpose',
   asks: null,
   because: 'Every gram that does nothing is carried all the way.',
-  find: (kit) =>
-    deadWeightIn(kit).flatMap(({ id, count }) => {
+  *find(kit) {
+    const dead = yield* deadWeightIn(kit);
+    return dead.flatMap(({ id, count }) => {
       const massG = (massNowG(kit.gear(id)) ?? 0) * count;
       return massG === 0 ? [] : [{ severity: 'note' as const, about: [id], figures: { massG } }];
-    }),
+    });
+  },
   says: ({ massG }, { units, name }, [placement]) =>
     `${name(placement!)} could stay at home: nothing is lost, and ${printMass(massG, units)} saved.`,
 };
@@ -125,32 +127,32 @@ export const manySpares: Rule<{ readonly job: JobId; readonly many: number }> = 
   mendedBy: 'leave',
   asks: null,
   because: 'One is enough, two are kind.',
-  find: (kit, { pieces }) => {
+  *find(kit, { pieces }) {
     const asked = new Set(mustsOf(kit.own.wishes).flatMap(({ anyOf }) => anyOf));
     const neededFor = neededIn(kit);
-    return jobIds.flatMap((job) => {
+    const found: Found<{ readonly job: JobId; readonly many: number }>[] = [];
+    for (const job of jobIds) {
       const { tally, isPerPerson, isUsedUp, critical } = jobs[job];
-      if (tally !== 'none' || isPerPerson || isUsedUp || critical || asked.has(job)) return [];
+      if (tally !== 'none' || isPerPerson || isUsedUp || critical || asked.has(job)) continue;
       const bySort = new Map<Sort | null, Piece[]>();
       for (const piece of pieces) {
         const sort = onlySortFor(piece.gear, job);
         if (sort !== undefined) bySort.set(sort, [...(bySort.get(sort) ?? []), piece]);
       }
-      return [...bySort].flatMap(([sort, all]) => {
-        if (howMany(all) <= mostOfSmallJob) return [];
-        const made = all.filter(({ placement }) => neededFor(placement) === null);
-        return howMany(made) <= mostOfSmallJob
-          ? []
-          : [
-              {
-                severity: 'note' as const,
-                about: idsOf(made),
-                of: sort === null ? job : `${job} ${sort}`,
-                figures: { job, many: howMany(made) },
-              },
-            ];
-      });
-    });
+      for (const [sort, all] of bySort) {
+        if (howMany(all) <= mostOfSmallJob) continue;
+        const made: Piece[] = [];
+        for (const piece of all) {
+          yield;
+          if (neededFor(piece.placement) === null) made.push(piece);
+        }
+        if (howMany(made) <= mostOfSmallJob) continue;
+        const of = sort === null ? job : `${job} ${sort}`;
+        const figures = { job, many: howMany(made) };
+        found.push({ severity: 'note', about: idsOf(made), of, figures });
+      }
+    }
+    return found;
   },
   says: ({ job, many }, { name }, about) =>
     `${many} pieces do nothing but ${jobs[job].name}: ${listed(about.map(name))}.`,

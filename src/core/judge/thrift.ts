@@ -147,9 +147,9 @@ function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Lo
 /**
  * Pieces that do something here, and without which nothing is lost: no job, no way, no complaint, need or rule of the brief.
  * What holds something is left out; pieces whose weight is not counted; what would do more if what it relies on were
- * here, which is lacking; and improvised supplies, as the piece is carried for something that is no job here.
+ * here, which is lacking; and improvised supplies, as the piece is carried for something that is no job here. A step a piece.
  */
-export function deadWeightIn(kit: WorkedOutKit): readonly Placement[] {
+export function* deadWeightIn(kit: WorkedOutKit): Generator<void, readonly Placement[]> {
   const { own, whole, tree, ways } = kit;
   const neededFor = neededIn(kit);
   const stand = standOf(ways, own.wishes);
@@ -163,15 +163,15 @@ export function deadWeightIn(kit: WorkedOutKit): readonly Placement[] {
       supply.fitness === 'improvised' ? [] : [placement.id],
     ),
   );
-  return whole.placements.filter(
-    (placement) =>
-      !placement.isAssumed &&
-      meant.has(placement.id) &&
-      !waiting.has(placement.id) &&
-      tree.within(placement.id).length === 0 &&
-      eachLoss(placement, ways, stand).next().done === true &&
-      neededFor(placement) === null,
-  );
+  const dead: Placement[] = [];
+  for (const placement of whole.placements) {
+    const isLost = () => eachLoss(placement, ways, stand).next().done !== true;
+    if (placement.isAssumed || !meant.has(placement.id) || waiting.has(placement.id)) continue;
+    if (tree.within(placement.id).length > 0 || isLost()) continue;
+    yield;
+    if (neededFor(placement) === null) dead.push(placement);
+  }
+  return dead;
 }
 
 /** Pieces that a kit can do without where something has to go: no job is left undone, and nobody is worse off. */

@@ -3,7 +3,7 @@ import type { Brief } from '../brief/brief';
 import { totalsOf, type Loadout, type Shelf } from '../loadout';
 import { lastingOf, needsKitOf, needsOf, type Lasting, type Need, type NeedsKit } from '../needs';
 import type { UnitSystem } from '../quantity';
-import { waysOf, type Ways } from '../ways';
+import { waysOf } from '../ways';
 import type { WorkedOutKit } from './worked-out';
 
 /** When and where needs are worked out. */
@@ -25,7 +25,7 @@ export interface UnderBrief {
  * @param brief its own, or any other that it is held against.
  */
 export function underBrief(kit: WorkedOutKit, brief: Brief, units: UnitSystem): UnderBrief {
-  return needsUnder(needsKitUnder(kit.whole, kit, brief, units, kit.ways));
+  return needsUnder(needsKitUnder(kit.whole, kit, brief, units, kit));
 }
 
 /** Every need of what a kit comes to under a brief. */
@@ -38,21 +38,21 @@ export function needsUnder(kit: NeedsKit): UnderBrief {
  * What pieces come to under a brief, on the trip’s last day.
  *
  * @param on the kit whose pieces they are, for its shelf, its day and what holds there.
- * @param waysToday what the pieces do today, where that is known already.
+ * @param known what the pieces do on a day, where that is worked out already.
  */
 export function needsKitUnder(
   pieces: Loadout,
   { bench, day: today, holding, elsewhere, shelf = bench.shelf }: OnDay,
   brief: Brief,
   units: UnitSystem,
-  waysToday?: Ways,
+  known?: Pick<WorkedOutKit, 'ways' | 'day'>,
 ): NeedsKit {
   const conditions = conditionsOf(brief, today);
   const day = conditions.period?.lastDay ?? today;
   const loadout = pieces.brief === brief ? pieces : { ...pieces, brief };
   // What boils on an open fire hangs on the brief: ways of another one are not these.
-  const isSame = day === today && loadout === pieces;
-  const ways = isSame && waysToday ? waysToday : waysOf(loadout, shelf, day, holding, elsewhere);
+  const isKnown = known?.day === day && loadout === pieces;
+  const ways = isKnown ? known.ways : waysOf(loadout, shelf, day, holding, elsewhere);
   const totals = totalsOf(loadout, shelf);
   return needsKitOf(loadout, shelf, brief, conditions, {
     ways,

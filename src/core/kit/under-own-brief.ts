@@ -1,5 +1,6 @@
 import type { UnitSystem } from '../quantity';
 import type { Ways } from '../ways';
+import { drained } from '../steps';
 import { lastingOf, workingNeeds } from '../needs';
 import { needsKitUnder, type UnderBrief } from './under-brief';
 import type { WorkedOutKit } from './worked-out';
@@ -11,11 +12,7 @@ const known = new WeakMap<Ways, Map<UnitSystem, UnderBrief>>();
 
 /** A kit under its own brief, worked out once for all that ask; null while it has none. */
 export function underOwnBrief(kit: WorkedOutKit, units: UnitSystem): UnderBrief | null {
-  const working = workingUnderOwnBrief(kit, units);
-  for (;;) {
-    const next = working.next();
-    if (next.done) return next.value;
-  }
+  return drained(workingUnderOwnBrief(kit, units));
 }
 
 /** As {@link underOwnBrief}, a need at a time, so that what is on screen goes on meanwhile. */
@@ -27,7 +24,7 @@ export function* workingUnderOwnBrief(
   if (brief === null) return null;
   const before = known.get(kit.ways)?.get(units);
   if (before) return before;
-  const needsKit = needsKitUnder(kit.whole, kit, brief, units, kit.ways);
+  const needsKit = needsKitUnder(kit.whole, kit, brief, units, kit);
   yield needsKit;
   const needs = yield* workingNeeds(needsKit);
   const found = { kit: needsKit, needs, lasts: lastingOf(needs) };

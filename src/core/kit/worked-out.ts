@@ -15,7 +15,7 @@ import { coverOf, type Cover, type Scheme } from '../scheme';
 import { isDealtAlike, lotsElsewhere, type LotsElsewhere } from '../upkeep';
 import { nothingHolds, waysOf, type Ways } from '../ways';
 import { type ConditionId } from '../loadout';
-import { once } from './once';
+import { once } from '../steps';
 
 /**
  * A kit on its bench with all that goes along in it, on a day, and what is worked out from it: each part once, when it is
@@ -73,13 +73,31 @@ export function workedOut(
   laidOut: LaidOut = notLaidOut,
   holding: ReadonlySet<ConditionId> = nothingHolds,
 ): WorkedOutKit {
-  const parts = partsOf(bench, own, day, holding);
+  return kitOf(bench, partsOf(bench, own, day, holding), laidOut);
+}
+
+/**
+ * A kit as it would be with other pieces of its own and of its kits along: tried once, so that nobody keeps it.
+ *
+ * @param pieces all of them, with the brief that they are tried under.
+ * @param day on which they are looked at, YYYY-MM-DD.
+ */
+export function tried(
+  { bench, own: { id }, holding, elsewhere }: WorkedOutKit,
+  pieces: Loadout,
+  day: string,
+): WorkedOutKit {
+  const own = { ...pieces, id, modules: [] };
+  return kitOf(bench, newParts(bench, own, day, holding, elsewhere), notLaidOut);
+}
+
+function kitOf(bench: Bench, parts: Parts, laidOut: LaidOut): WorkedOutKit {
   return {
     bench,
-    own,
+    own: parts.own,
     whole: parts.whole,
-    day,
-    holding,
+    day: parts.day,
+    holding: parts.holding,
     elsewhere: parts.elsewhere,
     get tree() {
       return parts.tree;

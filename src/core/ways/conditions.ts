@@ -1,5 +1,6 @@
 import { cavityOf, keepsWaterOut, type Gear, type Harm, type JobId, type Supply } from '../gear';
 import {
+  conditionIds,
   gearOf,
   holdersAround,
   isOnGround,
@@ -85,9 +86,21 @@ const takes: Readonly<Record<ConditionId, (exposed: Exposed) => boolean>> = {
   'one-hand': ({ supply }) => supply.needsBothHands,
 };
 
-/** Whether a condition takes a supply by itself; what relies on it goes with it. */
-export function isTakenBy(condition: ConditionId, exposed: Exposed): boolean {
-  return takes[condition](exposed);
+/** Of each piece, which conditions take its supplies: in the order of those, where it is kept dry and where it is not. */
+const known = new WeakMap<Gear, Readonly<Record<'dry' | 'open', Taken>>>();
+type Taken = readonly (readonly ConditionId[])[];
+
+/** The conditions that take each supply of a piece by themselves; what relies on it goes with it. */
+export function takenIn(gear: Gear, isKeptDry: boolean): Taken {
+  const found = known.get(gear) ?? { dry: taken(gear, true), open: taken(gear, false) };
+  known.set(gear, found);
+  return isKeptDry ? found.dry : found.open;
+}
+
+function taken(gear: Gear, isKeptDry: boolean): Taken {
+  return gear.supplies.map((supply) =>
+    conditionIds.filter((condition) => takes[condition]({ gear, supply, isKeptDry })),
+  );
 }
 
 /** Whether any of the holders round a placement is waterproof where it lies, and closed. */

@@ -9,7 +9,6 @@ import {
   type Supply,
 } from '../gear';
 import {
-  conditionIds,
   gearOf,
   groundUnder,
   holdersAround,
@@ -20,7 +19,8 @@ import {
   type Placement,
   type Shelf,
 } from '../loadout';
-import { doneBySight, isKeptDry, isTakenBy } from './conditions';
+import { once } from '../steps';
+import { doneBySight, isKeptDry, takenIn } from './conditions';
 import { demandsThere, mayHaveOpenFire } from './hearth';
 import {
   absenceOf,
@@ -113,29 +113,29 @@ export function formulaOf(
     const kept = keptIn(placement, loadout, elsewhere);
     const absence = absenceOf(gear, day, kept, own);
     const items = own ? goodAmong(gear, own, day, kept, placement.count) : placement.count;
-    return gear.supplies.map((supply) => ({ placement, gear, supply, items, absence }));
+    return gear.supplies.map((supply, at) => ({ placement, gear, supply, items, absence, at }));
   });
   const byJob = byJobOf(supplies);
   const gates: Gate[] = [];
   const known = new Map<string, number>();
-  const gate = (name: string, sources: readonly number[], items: number): number => {
+  const gate = (name: string, sources: () => readonly number[], items: number): number => {
     const found = known.get(name);
     if (found !== undefined) return found;
     known.set(name, gates.length);
-    return gates.push({ sources, items }) - 1;
+    return gates.push({ sources: sources(), items }) - 1;
   };
   const tree = treeOf(loadout);
   const hasOpenFire = mayHaveOpenFire(loadout.brief);
   const gatesOfJob = (job: JobId, { sorts, items }: JobsDemand): readonly number[] => {
     const sortAt = (at: number) => supplies[at]!.supply.sort;
-    const serving = (byJob.get(job) ?? []).filter((at) => serves(sortAt(at), sorts));
+    const serving = () => (byJob.get(job) ?? []).filter((at) => serves(sortAt(at), sorts));
     const name = `${job} ${sorts?.join() ?? 'any'}`;
     if (items === 1) return [gate(name, serving, 1)];
     // Several work together only where they are of one sort.
-    return [...new Set(serving.map(sortAt))].map((sort) =>
+    return [...new Set(serving().map(sortAt))].map((sort) =>
       gate(
         `${items} × ${name}: ${sort}`,
-        serving.filter((at) => sortAt(at) === sort),
+        () => serving().filter((at) => sortAt(at) === sort),
         items,
       ),
     );
@@ -151,18 +151,18 @@ export function formulaOf(
     keptDry.set(placement.id, found);
     return found;
   };
-  const sources = supplies.map((each): Source => {
-    const { gear, supply, placement } = each;
-    const exposed = { gear, supply, isKeptDry: isDry(placement) };
-    return {
-      ...each,
-      needs: demandsThere(supply, hasOpenFire).map((demand) => ({
-        demand,
-        gates: gatesFor(demand, placement),
-      })),
-      takenBy: conditionIds.filter((condition) => isTakenBy(condition, exposed)),
-    };
-  });
+  const sources = supplies.map(({ placement, gear, supply, items, absence, at }): Source => ({
+    placement,
+    gear,
+    supply,
+    items,
+    absence,
+    needs: demandsThere(supply, hasOpenFire).map((demand) => ({
+      demand,
+      gates: gatesFor(demand, placement),
+    })),
+    takenBy: takenIn(gear, isDry(placement))[at]!,
+  }));
   const [light] = gatesOfJob('light', onAny('light'));
   return numbered(sources, gates, goesWithOf(loadout), light!);
 }
@@ -191,19 +191,30 @@ function byJobOf(
 }
 
 function indexOf(sources: readonly Source[], goesWith: Formula['goesWith'], light: number): Index {
-  const byPlacement = new Map<string, number[]>();
-  const byHolder = new Map<string, number[]>();
-  const byCondition = new Map<ConditionId, number[]>();
-  for (const [at, { placement, takenBy }] of sources.entries()) {
-    push(byPlacement, placement.id, at);
-    for (const holder of goesWith.get(placement.id)!) push(byHolder, holder, at);
-    for (const condition of takenBy) push(byCondition, condition, at);
-  }
+  // Most kits are only tried once, and nothing is lost of them.
+  const by = once(() => {
+    const placement = new Map<string, number[]>();
+    const holder = new Map<string, number[]>();
+    const condition = new Map<ConditionId, number[]>();
+    for (const [at, source] of sources.entries()) {
+      const { id } = source.placement;
+      push(placement, id, at);
+      for (const each of goesWith.get(id)!) push(holder, each, at);
+      for (const each of source.takenBy) push(condition, each, at);
+    }
+    return { placement, holder, condition };
+  });
   return {
     items: Int32Array.from(sources, ({ absence, items }) => (absence === null ? items : 0)),
-    byPlacement,
-    byHolder,
-    byCondition,
+    get byPlacement() {
+      return by().placement;
+    },
+    get byHolder() {
+      return by().holder;
+    },
+    get byCondition() {
+      return by().condition;
+    },
     light,
     needsLight: sources.map(({ supply }) => doneBySight.includes(supply.job)),
   };

@@ -3,6 +3,7 @@ import { asTheTableSays, somebody, type Brief } from '@/core/brief';
 import { findingsOf } from '@/core/judge';
 import { fixesOf } from '@/core/judge/mending';
 import { isOwnMedicine } from '@/core/judge/needed';
+import { drained } from '@/core/steps';
 import { deadWeightIn, sparedBy } from '@/core/judge/thrift';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import { underOwnBrief } from '@/core/kit/under-own-brief';
@@ -44,7 +45,7 @@ function leftBy(kit: WorkedOutKit, rule?: string): readonly string[] {
 describe('nobody is told to leave', () => {
   it('a pen, their medicine, or what answers a complaint', () => {
     const kit = worked({ holds: medicineBag, brief: allergic });
-    const dead = deadWeightIn(kit).map(({ id }) => id);
+    const dead = drained(deadWeightIn(kit)).map(({ id }) => id);
     expect(dead.filter((id) => id !== 'belt-knife' && id !== 'whistle')).toEqual([]);
     expect(findingsOf(kit).filter(({ rule }) => rule === 'thrift/spares')).toEqual([]);
   });
@@ -70,7 +71,7 @@ describe('nobody is told to leave', () => {
   it('what a rule of the brief asks for', () => {
     const rules: Brief['rules'] = [{ rule: 'must have', what: 'Warning triangle' } as never];
     const kit = worked({ holds: 'warning-triangle, torch', brief: { rules } });
-    expect(deadWeightIn(kit).map(({ id }) => id)).not.toContain('warning-triangle');
+    expect(drained(deadWeightIn(kit)).map(({ id }) => id)).not.toContain('warning-triangle');
   });
 
   it('what is there anyhow, as nothing is saved', () => {
@@ -82,7 +83,7 @@ describe('nobody is told to leave', () => {
         return { ...bench, loadouts: new Map([['k', { ...own, placements }]]) };
       },
     });
-    expect(deadWeightIn(kit)).toEqual([]);
+    expect(drained(deadWeightIn(kit))).toEqual([]);
   });
 });
 
@@ -109,7 +110,7 @@ describe('of any kit and any brief', () => {
             line !== '' && all.findIndex((other) => kindIn(other) === kindIn(line)) === at,
         );
         const kit = worked({ ...each, holds: holds.join(', ') });
-        for (const { id } of deadWeightIn(kit)) {
+        for (const { id } of drained(deadWeightIn(kit))) {
           dead += 1;
           expect(isOwnMedicine(kit.gear(id))).toBe(false);
           const done = apply(kit.bench, {

@@ -5,7 +5,7 @@ import type { WorkedOutKit } from '../../kit';
 import * as cover from '../cover';
 import * as fire from '../fire';
 import { failsInWhatIf } from '../what-if';
-import { isTakenBy, reliedOn } from '../../ways';
+import { reliedOn, takenIn } from '../../ways';
 import type { Fix } from '../finding';
 import { checked, layingOut, layingOutKind, movingOf } from './fixing';
 import { mends, type Mender } from './mender';
@@ -34,12 +34,13 @@ function isToBody(command: Fix['command']): boolean {
 function kindsThatStand(anyOf: readonly JobId[], condition: ConditionId): readonly string[] {
   return kindsToGet
     .filter((kind) => {
-      const gear = { ...kind } as unknown as Parameters<typeof isTakenBy>[1]['gear'];
+      const gear = { ...kind } as unknown as Parameters<typeof takenIn>[0];
+      const taken = takenIn(gear, false);
       return kind.supplies.some(
-        (supply) =>
+        (supply, at) =>
           anyOf.includes(supply.job) &&
           supply.fitness !== 'improvised' &&
-          !isTakenBy(condition, { gear, supply, isKeptDry: false }),
+          !taken[at]!.includes(condition),
       );
     })
     .sort((one, other) => one.massG - other.massG)

@@ -2,11 +2,11 @@ import { notLaidOut, type LaidOut } from '../../fit';
 import { workedOut, type WorkedOutKit } from '../../kit';
 import { apply, setsOutG } from '../../loadout';
 import type { Scheme } from '../../scheme';
-import { once } from '../../kit/once';
+import { once } from '../../steps';
 import { hasFallen, needIds, type Need } from '../../needs';
 import { backgroundOf, type Background } from '../background';
 import { briefRule } from '../brief-rules';
-import { findingBy, ruleOf } from '../findings';
+import { foundBy, ruleOf } from '../findings';
 import type { Finding, Fix, Rule } from '../finding';
 import { rules } from '../rules';
 import { overLimits } from '../stow';
@@ -58,9 +58,10 @@ export function* fixesOf(
     }
     const after = workedOut(done.value, own, kit.day, laidOut, kit.holding);
     const backgroundAfter = backgroundOf(after, scheme);
-    const isSilent = rule
-      .find(after, backgroundAfter)
-      .every((found) => findingBy(rule, found).of !== finding.of);
+    // Of a rule that failed nobody knows whether it is silent.
+    const isSilent = foundBy(rule, after, backgroundAfter).every(
+      ({ rule: id, of }) => id === rule.id && of !== finding.of,
+    );
     const worse = isSilent ? worsened(after, backgroundAfter) : 'more than the limit';
     if (worse === 'the limit') overLimit.push({ ...fix, overLimitG: overLimitG(after) });
     yield worse === 'nothing' ? fix : null;
@@ -107,9 +108,7 @@ function hasNewlyFallen(before: Need | null, after: Need | null): boolean {
 
 /** What a rule finds that stops the kit or breaks a rule of its brief: which, and of what. */
 function graveBy(rule: Rule, kit: WorkedOutKit, background: Background): readonly string[] {
-  return rule
-    .find(kit, background)
-    .map((found) => findingBy(rule, found))
+  return foundBy(rule, kit, background)
     .filter(({ severity, rule: id }) => severity === 'stop' || id === briefRule.id)
     .map(({ rule: id, of }) => `${id} ${of}`);
 }

@@ -1,3 +1,4 @@
+import { drained } from '../../steps';
 import { massNowG } from '../../gear';
 import { isTooSmall, openPlaces } from '../../kit/open-places';
 import { isKeptDry } from '../../ways';
@@ -81,7 +82,7 @@ function intoDry({ kit, newId, finding: { about } }: MendAsked<unknown>): readon
 
 /** Leaves what nothing is lost with, the heaviest first, and then the heaviest of what can be done without. */
 function thinning({ kit }: MendAsked<unknown>): readonly Fix[] {
-  const dead = deadWeightIn(kit);
+  const dead = drained(deadWeightIn(kit));
   const byMass = [...kit.own.placements]
     .filter(({ id }) => kit.tree.within(id).length === 0)
     .sort((one, other) => massOf(kit, other) - massOf(kit, one));

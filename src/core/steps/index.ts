@@ -1,0 +1,2 @@
+export * from './drained';
+export * from './once';
