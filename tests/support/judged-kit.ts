@@ -28,12 +28,24 @@ export interface Expected {
   readonly why: string;
 }
 
+/** A sentence of the instructor’s, and how a finding that says it is known: by its rule, what it is of, and its words. */
+export interface Sentence {
+  readonly text: string;
+  readonly by: RegExp;
+}
+
 /** A kit as it is typed, and what is expected of it. */
 export interface JudgedKit {
   readonly file: string;
   readonly today: string;
   readonly bench: Bench;
   readonly expected: ReadonlyMap<NeedId, Expected>;
+  /** What an instructor says of it before it is worked out, the first first. */
+  readonly mustSay: readonly Sentence[];
+  /** What would be nonsense to say there. */
+  readonly nonsense: RegExp;
+  /** The needs of which any may be told to end first; none where nothing ends. */
+  readonly lasts: readonly (NeedId | 'none')[];
   /** Lines that came to nothing, and why. */
   readonly notes: readonly string[];
 }
@@ -53,11 +65,13 @@ export function judgedKits(dir = folder): readonly JudgedKit[] {
  *
  * A line is `place | text`: a ground, or the word before `=` in a holder's line; `{full}` or `{full 750}` at its end says
  * what a vessel holds in mL, `[kind]` the kind that somebody picks where the reader asks.
- * What is expected stands as `need: standing or standing; there 4..8 | why`.
+ * What is expected stands as `need: standing or standing; there 4..8 | why`; below `must say` a sentence a line, with what tells
+ * a finding that says it, then `lasts: need or need` and what would be nonsense.
  */
 export function judgedKit(file: string, text: string): JudgedKit {
   const [head, rest] = text.split('\nlines:\n') as [string, string];
-  const [lines, expect = ''] = rest.split('\nexpect:\n') as [string, string];
+  const [lines, expected = ''] = rest.split('\nexpect:\n') as [string, string];
+  const [expect, said = ''] = expected.split('\nmust say\n') as [string, string?];
   const field = (name: string) => new RegExp(`^${name}: (.*)$`, 'm').exec(head)![1]!;
   const notes: string[] = [];
   const shelf = new Map<string, Gear>();
@@ -121,7 +135,20 @@ export function judgedKit(file: string, text: string): JudgedKit {
     today,
     bench: { ...emptyBench, shelf, loadouts: new Map([['kit', kit]]) },
     expected: expectedOf(expect),
+    ...saidOf(said),
     notes,
+  };
+}
+
+function saidOf(said: string): Pick<JudgedKit, 'mustSay' | 'nonsense' | 'lasts'> {
+  const field = (name: string) => new RegExp(`^${name}: (.*)$`, 'm').exec(said)?.[1] ?? '';
+  return {
+    mustSay: [...said.matchAll(/^ {2}(?:first: )?(.*?) \| (.*)$/gm)].map(([, text, by]) => ({
+      text: text!,
+      by: new RegExp(by!),
+    })),
+    nonsense: new RegExp(field('nonsense') || '^$'),
+    lasts: field('lasts').split(' or ') as (NeedId | 'none')[],
   };
 }
 
