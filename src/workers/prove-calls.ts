@@ -81,8 +81,8 @@ export function callLosses(
       import('@/core/losses'),
       import('@/core/kit'),
     ]);
-    const { ways, own: kept } = workedOut(own, own.loadouts.get(kit)!, day);
-    const questions = questionsOf(ways, kept.wishes, asked.also);
+    const { ways, asked: musts } = workedOut(own, own.loadouts.get(kit)!, day);
+    const questions = questionsOf(ways, musts, asked.also);
     const found = [...lossesOfKit(ways.formula, questions, asked.search)];
     return { asked: found, outOf: questions.length };
   };

@@ -33,8 +33,8 @@ export const proveWorker = {
     { also, search }: LossesAsked,
     tell: (done: number, outOf: number) => void,
   ): Promise<LossesFound> {
-    const { ways, own } = workedOut(bench, bench.loadouts.get(kit)!, day);
-    const questions = questionsOf(ways, own.wishes, also);
+    const { ways, asked: musts } = workedOut(bench, bench.loadouts.get(kit)!, day);
+    const questions = questionsOf(ways, musts, also);
     const asked: QuestionLost[] = [];
     let told = performance.now();
     await inSlices(id, lossesOfKit(ways.formula, questions, search), Infinity, (found) => {

@@ -1,9 +1,10 @@
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import { underBrief } from '@/core/kit/under-brief';
-import { findingInWords, findingsOf } from '@/core/judge';
+import { findingInWords } from '@/core/judge';
 import type { ConditionId } from '@/core/loadout';
 import type { Need, NeedId } from '@/core/needs';
 import { benchOfKinds, type KindKit } from './kits-of-kinds';
+import { everyFinding } from './every-finding';
 
 /** The day on which kits of kinds are looked at. */
 export const kindDay = '2027-09-01';
@@ -21,7 +22,7 @@ export function needIn(kit: WorkedOutKit, id: NeedId): Need {
 
 /** What is found by rules whose ids begin so, in words: `warn: …`. */
 export function foundIn(kit: WorkedOutKit, ...rules: readonly string[]): readonly string[] {
-  return findingsOf(kit)
+  return everyFinding(kit)
     .filter(({ rule }) => rules.some((each) => rule.startsWith(each)))
     .map((finding) => `${finding.severity}: ${findingInWords(finding, kit, 'metric')}`);
 }

@@ -1,5 +1,5 @@
 import { demandsThere } from '@/core/ways/hearth';
-import { serves, type Gear, type JobId, type Supply } from '@/core/gear';
+import { hasOwnCells, serves, type Gear, type JobId, type Supply } from '@/core/gear';
 import type { Loadout, Placement } from '@/core/loadout';
 
 type Shelf = ReadonlyMap<string, Gear>;
@@ -58,7 +58,7 @@ export function doneByHand(loadout: Loadout, shelf: Shelf) {
     const done: (typeof waiting)[number][] = [];
     const isMet = ({ supply }: (typeof waiting)[number]) =>
       demandsThere(supply, true).every((demand) => {
-        if (demand.on === 'sun') return true;
+        if (demand.on === 'sun' || hasOwnCells(demand)) return true;
         return demand.anyOf.some((job) => {
           const there = done.flatMap(({ supply: { job: other, sort } }) =>
             other === job && serves(sort, demand.sorts) ? [sort] : [],
@@ -106,7 +106,8 @@ function isTaken({ gear, isDry }: Item, supply: Supply, lost: ReadonlySet<string
     (holds('no-sun') && bySun) ||
     (holds('dark') && (bySun || job === 'signal-day')) ||
     (holds('hot-store') && gear.failsIn.includes('heat')) ||
-    (holds('cells-flat') && (job === 'cells' || (isCharged && !chargesItself))) ||
+    (holds('cells-flat') &&
+      (job === 'cells' || demands.some(hasOwnCells) || (isCharged && !chargesItself))) ||
     (holds('no-flame') &&
       ['flame', 'spark', 'sun-fire', 'tinder', 'fuel', 'stove', 'candle'].includes(job)) ||
     (holds('one-hand') && supply.needsBothHands)

@@ -1,3 +1,5 @@
+import { kindOf } from '@/core/catalogue';
+import { isForCells, type Gear } from '@/core/gear';
 import type { KindKit } from './kits-of-kinds';
 
 /** A kit of which a rule speaks, and one like it of which it does not. */
@@ -9,6 +11,18 @@ export interface RuleCase {
 }
 
 export const off = { on: 'days', from: '2027-06-20', to: '2027-06-24' } as const;
+/** A day in the dark months, and a week away. */
+export const inNovember = { on: 'days', from: '2027-11-09', to: '2027-11-09' } as const;
+export const weekLong = { on: 'days', from: '2027-09-17', to: '2027-09-24' } as const;
+/** A lamp of which nobody knows the cells. */
+export const unknownCells: Partial<Gear> = {
+  supplies: kindOf('headlamp')!.supplies.map((supply) => ({
+    ...supply,
+    demands: supply.demands.map((demand) =>
+      isForCells(demand) ? { ...demand, sorts: null } : demand,
+    ),
+  })),
+};
 export const lone = { brief: {} } as const;
 export const cold = {
   weather: { lowC: -10, highC: -2, humidityPct: 60, rainDays: 4, windKmh: 10 },

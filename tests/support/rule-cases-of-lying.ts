@@ -32,12 +32,12 @@ export const casesOfLying: Readonly<Record<string, RuleCase>> = {
     silent: { holds: 'pen, pencil', brief: cold },
   },
   'harm/burst': {
-    speaks: { holds: 'pack, sunscreen @ pack, map @ pack' },
-    silent: { holds: 'pack, sunscreen @ pack, map' },
+    speaks: { holds: 'pack, spirit-bottle @ pack, map @ pack' },
+    silent: { holds: 'pack, spirit-bottle @ pack, map' },
   },
   'harm/fuel-food': {
-    speaks: { holds: 'pack, gas-canister @ pack, oat-bar @ pack' },
-    silent: { holds: 'pack, gas-canister @ pack, oat-bar' },
+    speaks: { holds: 'pack, spirit-bottle @ pack, oat-bar @ pack' },
+    silent: { holds: 'pack, gas-canister @ pack, oat-bar @ pack' },
   },
   'harm/short': {
     speaks: { holds: 'pack, cell-18650 @ pack, coins @ pack' },

@@ -1,5 +1,16 @@
 import { casesOfLying } from './rule-cases-of-lying';
-import { dry, full, lone, off, ok, type RuleCase } from './rule-case';
+import {
+  cold,
+  dry,
+  full,
+  inNovember,
+  lone,
+  off,
+  ok,
+  unknownCells,
+  weekLong,
+  type RuleCase,
+} from './rule-case';
 
 /** One kit of which each rule speaks, and one like it of which it does not. */
 export const ruleCases: Readonly<Record<string, RuleCase>> = {
@@ -143,7 +154,7 @@ export const ruleCases: Readonly<Record<string, RuleCase>> = {
   },
   'roof/double-duty': {
     speaks: { holds: '2 poncho, cord', ...lone },
-    silent: { holds: '2 poncho, cord, 2 rain-jacket', ...lone },
+    silent: { holds: 'tarp, 2 poncho, cord', ...lone },
   },
   'light/none': {
     speaks: { holds: 'lighter', ...lone },
@@ -161,8 +172,34 @@ export const ruleCases: Readonly<Record<string, RuleCase>> = {
     silent: { holds: 'rechargeable-headlamp', ...lone },
   },
   'light/cells': {
+    speaks: { holds: 'headlamp', gear: { headlamp: unknownCells } },
+    silent: { holds: 'headlamp' },
+  },
+  'light/spares': {
     speaks: { holds: 'headlamp, 4 cell-aa' },
     silent: { holds: 'headlamp, 3 cell-aaa' },
+  },
+  'light/cold-cells': {
+    speaks: { holds: '3 cell-aaa', brief: cold },
+    silent: { holds: '3 cell-aaa-lithium', brief: cold },
+  },
+  'need/short': { speaks: { holds: 'lighter', ...lone }, silent: { holds: 'lighter' } },
+  'cover/holder': {
+    speaks: { holds: 'pack, steel-bottle @ pack, belt-knife @ pack, lighter @ pack' },
+    silent: { holds: 'pack, wool-jersey @ pack, belt-knife, lighter' },
+    hasNoFix: true,
+  },
+  'seen/dusk': {
+    speaks: { holds: 'lighter', brief: { country: 'town', when: inNovember } },
+    silent: { holds: 'reflective-armband', brief: { country: 'town', when: inNovember } },
+  },
+  'way/bearing': {
+    speaks: { holds: 'map', ...lone },
+    silent: { holds: 'map, compass', ...lone },
+  },
+  'warm/for-all': {
+    speaks: { holds: '1 rain-jacket, 2 warm-mitts', ...lone },
+    silent: { holds: '2 rain-jacket, 2 warm-mitts', ...lone },
   },
   'light/switches-on': {
     speaks: { holds: 'headlamp' },
@@ -180,8 +217,8 @@ export const ruleCases: Readonly<Record<string, RuleCase>> = {
     silent: { holds: 'tarp, 2 rope-20', ...lone },
   },
   'cut/sharpen': {
-    speaks: { holds: 'belt-knife', ...lone },
-    silent: { holds: 'belt-knife, whetstone', ...lone },
+    speaks: { holds: 'belt-knife', brief: { when: weekLong } },
+    silent: { holds: 'belt-knife, whetstone', brief: { when: weekLong } },
   },
   'cut/sheath': {
     speaks: { holds: 'belt-knife' },

@@ -116,14 +116,22 @@ export function conditionsOf(brief: Brief, today: string): Conditions {
       by: highC.by,
     },
     ...lightOf(brief, period),
-    isWet:
-      rainDays === null
+    isWet: staysFrozen(lowC, highC)
+      ? false
+      : rainDays === null
         ? (country?.isWet ?? null)
         : (country?.isWet ?? false) || rainDays.value >= 12,
     dryHours: dryHoursOf(brief) ?? byCountry(null, country?.dryHours),
     waterIsCloudy: byCountry(brief.waterIsCloudy, country?.waterIsCloudy),
     waterThreats: byCountry(brief.waterThreats, country?.waterThreats),
   };
+}
+
+/** Below this mean of a day what falls is snow, and brushed off, in °C (own). */
+const drySnowC = -2;
+
+function staysFrozen(lowC: Told | null, highC: Told | null): boolean {
+  return lowC !== null && highC !== null && (lowC.value + highC.value) / 2 < drySnowC;
 }
 
 /**

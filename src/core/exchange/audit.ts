@@ -6,6 +6,7 @@ import {
   findingInWords,
   findingsOf,
   fixInWords,
+  isCause,
   ruleOf,
   toDoAbout,
   type Finding,
@@ -16,9 +17,43 @@ import { underOwnBrief } from '../kit/under-own-brief';
 import { momentsOf } from '../needs/moments';
 import { gearOf, holdersAround, isOnGround, type Bench, type Loadout } from '../loadout';
 import { fixesOf } from '../judge/mending';
+import { withClimate } from '../brief';
 import { auditUnderBrief } from './audit-brief';
 import { auditOfProving } from './audit-prove';
 import type { Scheme } from '../scheme';
+
+/** A finding as the audit tells it, with those that it says too. */
+interface FindingTold {
+  readonly rule: string;
+  readonly severity: Finding['severity'];
+  readonly message: string;
+  readonly because: string;
+  readonly toDo: ReturnType<typeof toDoAbout>;
+  readonly fixes: readonly string[] | null;
+  readonly placements: readonly string[];
+  readonly figures: unknown;
+  readonly parts?: readonly FindingTold[];
+}
+
+function findingTold(
+  finding: Finding,
+  kit: WorkedOutKit,
+  fixesFor: (finding: Finding) => readonly string[] | null,
+): FindingTold {
+  const { rule, severity, about, figures, parts } = finding;
+  return {
+    rule,
+    severity,
+    message: findingInWords(finding, kit, 'metric'),
+    because: ruleOf(rule).because,
+    toDo: toDoAbout(finding),
+    fixes: fixesFor(finding),
+    placements: about,
+    // Those of a finding of several are told with each of them.
+    figures: parts && isCause(rule) ? null : figures,
+    ...(parts && { parts: parts.map((part) => findingTold(part, kit, fixesFor)) }),
+  };
+}
 
 /** The kit of a bench that is named by id or name, or its only one. */
 export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loadout> {
@@ -37,12 +72,15 @@ export function kitNamed(bench: Bench, named: string | undefined): Outcome<Loado
  * units of `currency`, `today` as YYYY-MM-DD. What `laidOut` does not know is told by bulk.
  */
 export function auditOf(
-  bench: Bench,
-  own: Loadout,
+  given: Bench,
+  kept: Loadout,
   scheme: Scheme,
   today: string,
   laidOut: LaidOut = notLaidOut,
 ) {
+  // Needs and findings are judged by one climate, also where the file has none heard.
+  const own = kept.brief === null ? kept : { ...kept, brief: withClimate(kept.brief, today) };
+  const bench = { ...given, loadouts: new Map(given.loadouts).set(own.id, own) };
   const { shelf } = bench;
   const kit = workedOut(bench, own, today, laidOut);
   const { whole: loadout, tree, totals } = kit;
@@ -119,16 +157,7 @@ export function auditOf(
         ...answer,
       })),
     },
-    findings: open.map((finding) => ({
-      rule: finding.rule,
-      severity: finding.severity,
-      message: findingInWords(finding, kit, 'metric'),
-      because: ruleOf(finding.rule).because,
-      toDo: toDoAbout(finding),
-      fixes: fixesFor(finding),
-      placements: finding.about,
-      figures: finding.figures,
-    })),
+    findings: open.map((finding) => findingTold(finding, kit, fixesFor)),
     letBe: letBe.map((finding) => ({
       rule: finding.rule,
       message: findingInWords(finding, kit, 'metric'),

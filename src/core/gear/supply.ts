@@ -41,6 +41,14 @@ export function isForCells(demand: Demand): demand is JobsDemand {
   return demand.on === 'jobs' && demand.anyOf.includes('cells');
 }
 
+/**
+ * Whether a device has cells of its own in it: whoever lists a lamp means one that works, and what lies beside it is to spare.
+ * Where nobody knows which cells it takes, nobody knows that it has them.
+ */
+export function hasOwnCells(demand: Demand): boolean {
+  return isForCells(demand) && demand.sorts !== null && demand.sorts.length > 0;
+}
+
 /** That one item is needed which does any of these jobs, of whatever sort. */
 export function onAny(...anyOf: readonly JobId[]): JobsDemand {
   return { on: 'jobs', anyOf, sorts: null, items: 1 };

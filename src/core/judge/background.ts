@@ -9,7 +9,12 @@ import { underOwnBrief } from '../kit/under-own-brief';
 import type { Placement } from '../loadout';
 import type { Need, NeedId, NeedsKit } from '../needs';
 import { schemes, type Scheme } from '../scheme';
+import type { ContextId } from '../scheme/context';
+import { soonnessFor } from '../scheme/dangers';
 import type { Ways } from '../ways';
+
+/** How long a day out is, in h (own). */
+const dayOutH = 12;
 
 /** A piece that is laid out and there. */
 export interface Piece {
@@ -30,6 +35,15 @@ export interface Background {
   readonly country: Country | null;
   /** The grouping that the kit is looked at through. */
   readonly scheme: Scheme;
+  /** What the kit is for, as its brief tells; null where that is not known. */
+  readonly context: ContextId | null;
+  /** How soon the lack of any of these jobs hurts there, in h; Infinity without a brief. */
+  readonly soon: (anyOf: readonly JobId[]) => number;
+  /** How long they are away, and away and then looked for, in h; 0 where nobody said when. */
+  readonly tripH: number;
+  readonly awayH: number;
+  /** Every need under the kit’s own brief, in the order in which they are told; none without one. */
+  readonly needs: readonly Need[];
   /** A need under the kit’s own brief; null without one. */
   readonly need: (id: NeedId) => Need | null;
   readonly needsKit: NeedsKit | null;
@@ -57,6 +71,14 @@ export function backgroundOf(kit: WorkedOutKit, scheme: Scheme = schemes['five-c
   const told = once(() => brief && conditionsOf(brief, day));
   const under = once(() => underOwnBrief(kit, 'metric'));
   const needs = once(() => new Map((under()?.needs ?? []).map((need) => [need.need, need])));
+  const tripH = once(() => {
+    const nights = told()?.period?.nights ?? null;
+    return nights === null ? 0 : nights * 24 + dayOutH;
+  });
+  const soon = once(() => {
+    const conditions = told();
+    return brief && conditions ? soonnessFor(brief, conditions) : () => Infinity;
+  });
   const pieces = once(() =>
     whole.placements
       .filter(({ id }) => !ways.absences.has(id))
@@ -71,6 +93,17 @@ export function backgroundOf(kit: WorkedOutKit, scheme: Scheme = schemes['five-c
     },
     country: brief && countryOf(brief),
     scheme,
+    context: kit.context,
+    soon: (anyOf) => soon()(anyOf),
+    get tripH() {
+      return tripH();
+    },
+    get awayH() {
+      return tripH() === 0 ? 0 : tripH() + (brief?.searchHours ?? 0);
+    },
+    get needs() {
+      return under()?.needs ?? [];
+    },
     need: (id) => needs().get(id) ?? null,
     get needsKit() {
       return under()?.kit ?? null;

@@ -1,6 +1,7 @@
 import { needsTraining } from '../catalogue/aid';
 import type { Complaint } from '../gear';
 import { firstAidOf, type ComplaintAid } from '../needs';
+import { risksOf } from '../needs/aid';
 import { listed } from '../quantity';
 import type { WorkedOutKit } from '../kit';
 import { idsOf, type Background } from './background';
@@ -18,7 +19,8 @@ function unmet(
   if (needsKit === null || needsKit.days === null) return [];
   const declared = needsKit.brief.people.some(({ graveAllergy }) => graveAllergy !== '');
   const personDays = needsKit.people.length * needsKit.days;
-  return firstAidOf(whole, bench.shelf, { day, personDays, declared, elsewhere }).filter(
+  const risks = risksOf(needsKit);
+  return firstAidOf(whole, bench.shelf, { day, personDays, declared, elsewhere, risks }).filter(
     ({ standing, wanted }) => wanted > 0 && (standing === 'short' || standing === 'none'),
   );
 }

@@ -25,6 +25,7 @@ import {
 import { beyondId, type ConditionId } from '../loadout';
 import type { WorkedOutKit } from '../kit';
 import type { Scheme } from '../scheme';
+import type { ContextId } from '../scheme/context';
 import type { Rule } from './finding';
 import { mustsOf } from '../scheme/musts';
 
@@ -43,13 +44,14 @@ export const nothingDoesIt: Rule<{
   readonly beside: readonly string[];
 }> = {
   id: 'cover/missing',
-  severities: ['stop', 'note'],
-  speaksWhen: 'a must has no way; a note where a kit that is beside it does it',
+  severities: ['stop', 'warn', 'note'],
+  speaksWhen:
+    'a must has no way; a stop where it is critical, or wished, and hurts before they are back; a note where a kit that is beside it does it',
   mendedBy: 'add from the shelf, buy',
   asks: null,
   because: 'What the kit must be able to do, nothing in it does.',
-  find: ({ ways, own }, { beside }) =>
-    mustsOf(own.wishes)
+  find: ({ ways, own, asked }, { beside, soon, awayH }) =>
+    mustsOf(asked)
       .filter(({ anyOf }) => ways.depth(anyOf) === 0)
       .map(({ anyOf }) => {
         const would = ways.idle
@@ -61,8 +63,16 @@ export const nothingDoesIt: Rule<{
             takenBy,
           }));
         const doing = beside.filter((kit) => kit.ways.depth(anyOf) > 0);
+        // Whose lack hurts only after they are back is no reason to turn back.
+        const isStop =
+          isCritical(anyOf) || own.wishes.some((wish) => isSameJobs(wish.anyOf, anyOf));
         return {
-          severity: doing.length > 0 ? 'note' : 'stop',
+          severity:
+            doing.length > 0
+              ? 'note'
+              : isStop && (awayH === 0 || soon(anyOf) <= awayH)
+                ? 'stop'
+                : 'warn',
           of: anyOf.join(' '),
           about: would.map(({ placement }) => placement),
           figures: { anyOf, would, beside: doing.map((kit) => kit.own.name) },
@@ -96,9 +106,10 @@ export const allWaysInOne: Rule<{
   mendedBy: 'move one',
   asks: null,
   because: 'Twenty ways in the bag that floats away are none.',
-  find: ({ ways, own }) =>
-    mustsOf(own.wishes).flatMap(({ anyOf, wanted }) => {
-      const together = allInOne(ways, anyOf);
+  find: ({ ways, asked }) =>
+    mustsOf(asked).flatMap(({ anyOf, wanted }) => {
+      // Who asks for one way has no second that should lie apart.
+      const together = wanted > 1 ? allInOne(ways, anyOf) : null;
       if (together === null) return [];
       const { pieces: about, items, holder } = together;
       return [
@@ -134,9 +145,9 @@ export const tooShallow: Rule<{
   asks: null,
   because: 'Things break, get lost and get wet, mostly in the same hour.',
   find: (kit, { brief, school, together }) => {
-    const { ways, own } = kit;
+    const { ways, own, asked } = kit;
     const isStripped = school('doubles') === 'stripped';
-    return mustsOf(own.wishes).flatMap(({ anyOf, wanted }) => {
+    return mustsOf(asked).flatMap(({ anyOf, wanted }) => {
       // Who goes stripped asks for doubles only where the kit wishes them.
       if (isStripped && !own.wishes.some((wish) => isSameJobs(wish.anyOf, anyOf))) return [];
       const depth = ways.depth(anyOf);
@@ -189,6 +200,11 @@ function isOnTheWay(brief: Brief | null, day: string): boolean {
   return when?.on === 'days' && day >= dayAfter(when.from, -setsOutWithinDays) && day <= when.to;
 }
 
+/** In a house or a car no weather reaches the kit, and in town shops are near. */
+function isIndoors(context: ContextId | null): boolean {
+  return context === 'home' || context === 'vehicle' || context === 'town';
+}
+
 /** Conditions that a brief can bring; those that nobody can rule out where there is none. */
 function conditionsThatMayCome(
   brief: Brief | null,
@@ -196,10 +212,13 @@ function conditionsThatMayCome(
 ): readonly ConditionId[] {
   const always: readonly ConditionId[] = ['soaked', 'no-sun', 'dark', 'cells-flat', 'one-hand'];
   if (brief === null || told === null) return always;
+  const isDry = told.isWet === false;
   const freezes = told.lowC !== null && told.lowC.value < -5;
   const isNeverDark = told.dark !== null && told.dark.longestH === 0;
   return [
-    ...always.filter((condition) => !(condition === 'dark' && isNeverDark)),
+    ...always.filter(
+      (condition) => !(condition === 'dark' && isNeverDark) && !(condition === 'soaked' && isDry),
+    ),
     ...(freezes ? (['frozen'] as const) : []),
     ...(brief.storedIn === 'vehicle' ? (['hot-store'] as const) : []),
     ...(brief.isFireAllowed ? [] : (['no-flame'] as const)),
@@ -229,9 +248,10 @@ export const oneCondition: Rule<{
   mendedBy: 'add one that does not',
   asks: null,
   because: 'A condition holds for everything at once, however it is spread.',
-  find: ({ ways, own }, { brief, told }) =>
-    mustsOf(own.wishes).flatMap(({ anyOf }) => {
-      if (ways.depth(anyOf) === 0) return [];
+  find: ({ ways, asked }, { brief, told, context }) =>
+    mustsOf(asked).flatMap(({ anyOf, wanted }) => {
+      // Who asks for one way alone takes it that there are times when it fails.
+      if (ways.depth(anyOf) === 0 || wanted === 1 || isIndoors(context)) return [];
       return conditionsThatMayCome(brief, told).flatMap((condition) => {
         const lost = { ...nothingLost, conditions: new Set([condition]) };
         const isUndone = (asked: readonly JobId[]) => depthOf(ways.formula, asked, lost, 1) === 0;
@@ -259,7 +279,11 @@ export const oneCondition: Rule<{
 };
 
 /** Nothing in the kit does anything of a category. */
-export const emptyCategory: Rule<{ readonly category: string; readonly scheme: string }> = {
+export const emptyCategory: Rule<{
+  readonly category: string;
+  readonly scheme: string;
+  readonly musts: readonly (readonly JobId[])[];
+}> = {
   id: 'cover/category',
   severities: ['warn', 'note'],
   speaksWhen: 'a category of the scheme that the kit is looked at through is empty',
@@ -275,11 +299,15 @@ export const emptyCategory: Rule<{ readonly category: string; readonly scheme: s
             ({ category, placements, musts }) =>
               category.id !== beyondId && placements.length === 0 && musts.length > 0,
           )
-          .map(({ category }) => ({
+          .map(({ category, musts }) => ({
             severity: beside.some((other) => fills(other, scheme, category.id)) ? 'note' : 'warn',
             about: [],
             of: category.id,
-            figures: { category: category.name, scheme: scheme.name },
+            figures: {
+              category: category.name,
+              scheme: scheme.name,
+              musts: musts.map(({ anyOf }) => anyOf),
+            },
           })),
   says: ({ category, scheme }) => `${category}, of the ${scheme}, is empty.`,
 };

@@ -19,6 +19,8 @@ export interface Finding<Figures = unknown> {
   readonly of: string;
   /** What it was found by: plain data, quantities in the core's units. */
   readonly figures: Figures;
+  /** Findings that this one says too: opened, it shows them, each with its fix. */
+  readonly parts?: readonly Finding[];
 }
 
 /** How facts are put into words: in whose units and money, and what placements are called. */
@@ -55,4 +57,6 @@ export interface Rule<Figures = unknown> {
 /** What a rule finds; one that looks at every piece by all needs does it a piece at a time, so that others get their turn. */
 export type Finds<Figures> = readonly Found<Figures>[] | Generator<void, readonly Found<Figures>[]>;
 
-export type Found<Figures> = Omit<Finding<Figures>, 'rule' | 'of'> & { readonly of?: string };
+export type Found<Figures> = Omit<Finding<Figures>, 'rule' | 'of' | 'parts'> & {
+  readonly of?: string;
+};

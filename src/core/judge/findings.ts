@@ -3,13 +3,15 @@ import { printMass, type UnitSystem } from '../quantity';
 import type { Scheme } from '../scheme';
 import { drained } from '../steps';
 import { backgroundOf, type Background } from './background';
-import type { Edge, Finding, Fix, Found, Rule, Severity } from './finding';
+import { needShort, shortInWords, type NeedShort } from './need-short';
+import type { Edge, Finding, Fix, Found, Rule } from './finding';
 import { rules } from './rules';
-
-const order: readonly Severity[] = ['stop', 'warn', 'note'];
+import { causes } from './telling/causes';
+import { inOrder } from './telling/order';
+import { told } from './telling/told';
 
 /**
- * All findings on a kit, the costliest first.
+ * All findings on a kit, one for each cause, the gravest first, and of those what hurts first.
  *
  * @param scheme the grouping whose categories count; the Five Cs where nobody says.
  */
@@ -28,7 +30,7 @@ export function* judgingOf(
     found.push(...(yield* lookingBy(rule, kit, background)));
     yield;
   }
-  return found.sort((one, other) => order.indexOf(one.severity) - order.indexOf(other.severity));
+  return inOrder(told(found, kit, background), background);
 }
 
 /** What a rule finds; one that fails is told instead of what it would have found, and silences no other. */
@@ -74,11 +76,31 @@ export function findingBy({ id }: Rule, { of, ...found }: Found<unknown>): Findi
 /** How many rules there are. */
 export const ruleCount = rules.length;
 
-export function ruleOf(id: string): Rule {
-  return rules.find((rule) => rule.id === id) ?? failedRule;
+/** Whether findings of a rule only gather what others found. */
+export function isCause(id: string): boolean {
+  return causes.some(({ rule }) => rule.id === id);
 }
 
-/** A finding in one sentence, with its figures. */
+export function ruleOf(id: string): Rule {
+  return (
+    rules.find((rule) => rule.id === id) ??
+    (causes.find(({ rule }) => rule.id === id)?.rule as Rule | undefined) ??
+    failedRule
+  );
+}
+
+/** So long is what the bar over a kit says of its first finding. */
+const longestHeadline = 44;
+
+/** A finding in a few words, for who looks up from something else: `Drink: 6 L of 83 L`. */
+export function headlineOf(finding: Finding, kit: WorkedOutKit, units: UnitSystem): string {
+  if (finding.rule === needShort.id) return shortInWords(finding.figures as NeedShort, units);
+  const [clause = ''] = findingInWords(finding, kit, units).split(/[.:;]\s|\.$/u);
+  return clause.length <= longestHeadline
+    ? clause
+    : `${clause.slice(0, clause.lastIndexOf(' ', longestHeadline))} …`;
+}
+
 /** What a fix is called, and by how much the kit is over its own limit with it. */
 export function fixInWords({ says, overLimitG }: Fix, units: UnitSystem): string {
   return overLimitG === undefined
@@ -86,6 +108,7 @@ export function fixInWords({ says, overLimitG }: Fix, units: UnitSystem): string
     : `${says}: then ${printMass(overLimitG, units)} over the kit’s limit`;
 }
 
+/** A finding in one sentence, with its figures. */
 export function findingInWords(
   { rule, figures, about }: Finding,
   kit: WorkedOutKit,

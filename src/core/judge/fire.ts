@@ -16,8 +16,8 @@ export const fewToIgnite: Rule<{ readonly ways: number; readonly wanted: number 
   mendedBy: 'add',
   asks: null,
   because: 'Lighters run dry, matches get wet, and a rod takes practice.',
-  find: ({ ways, own }) => {
-    const must = mustsOf(own.wishes).find(({ anyOf }) => isSameJobs(anyOf, igniteJobs));
+  find: ({ ways, asked }) => {
+    const must = mustsOf(asked).find(({ anyOf }) => isSameJobs(anyOf, igniteJobs));
     if (!must) return [];
     const pieces = igniteJobs.flatMap((job) => ways.byJob.get(job) ?? []);
     const about = [...new Set(pieces.map(({ placement }) => placement.id))];
@@ -34,13 +34,16 @@ export const fewToIgnite: Rule<{ readonly ways: number; readonly wanted: number 
 /** A rod or a lens without the tinder that it takes. */
 export const noTinder: Rule<{ readonly sorts: readonly Sort[] }> = {
   id: 'fire/no-tinder',
-  severities: ['stop'],
-  speaksWhen: 'a spark or a lens has no tinder of the class that it takes',
+  severities: ['stop', 'warn'],
+  speaksWhen:
+    'a spark or a lens has no tinder of the class that it takes; a stop where nothing else lights a fire that is asked',
   mendedBy: 'add',
   asks: null,
   because: 'A spark lights only what catches a spark.',
-  find: ({ ways }) =>
-    ways.idle.flatMap(({ placement, supply, absence, unmet }) => {
+  find: ({ ways, asked }) => {
+    const isAsked = mustsOf(asked).some(({ anyOf }) => isSameJobs(anyOf, igniteJobs));
+    const severity = isAsked && ways.depth(igniteJobs) === 0 ? 'stop' : 'warn';
+    return ways.idle.flatMap(({ placement, supply, absence, unmet }) => {
       if (absence !== null || supply.fitness === 'improvised') return [];
       if (supply.job !== 'spark' && supply.job !== 'sun-fire') return [];
       const tinder = unmet.find(
@@ -49,12 +52,13 @@ export const noTinder: Rule<{ readonly sorts: readonly Sort[] }> = {
       if (tinder?.on !== 'jobs') return [];
       return [
         {
-          severity: 'stop' as const,
+          severity,
           about: [placement.id],
           figures: { sorts: tinder.sorts ?? [] },
         },
       ];
-    }),
+    });
+  },
   says: ({ sorts }, { name }, [placement]) =>
     `${withVerb(name(placement!), 'has', 'have')} no tinder here${sorts.length === 0 ? '' : ` that takes ${sorts.map((sort) => tinderTakes[sort] ?? sort).join(' or ')}`}.`,
 };
@@ -76,7 +80,9 @@ export const littleWetTinder: Rule<{ readonly minutes: number; readonly wanted: 
   mendedBy: 'add',
   asks: 'whether the country is wet',
   because: 'In rain nothing from the ground catches for an hour.',
-  find: ({ whole }, { told, doing, brief }) => {
+  find: ({ whole }, { told, doing, brief, context }) => {
+    // Nobody lights a fire in a house or a car.
+    if (context === 'home' || context === 'vehicle' || context === 'town') return [];
     if (told?.isWet !== true || !brief!.isFireAllowed || whole.placements.length === 0) return [];
     const tinder = doing('tinder');
     const burnsWet = tinder.filter(({ gear }) => !gear.failsIn.includes('wet'));

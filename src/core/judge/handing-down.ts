@@ -35,8 +35,8 @@ export function handDownTo(
 }
 
 function lackIn(bench: Bench, kit: Loadout, does: readonly JobId[], today: string): HandDownTo {
-  const { ways, own } = workedOut(bench, kit, today);
-  const musts = mustsOf(own.wishes);
+  const { ways, asked } = workedOut(bench, kit, today);
+  const musts = mustsOf(asked);
   const lacks = does.map((job): HandDownTo => {
     const must = musts.find(({ anyOf }) => anyOf.includes(job));
     const anyOf = must?.anyOf ?? [job];

@@ -324,7 +324,7 @@ const burnsIn: Readonly<Record<ClosedSpace, string>> = {
 /** Flames, and a closed space to burn them in. */
 export const closedFlame: Rule<{ readonly where: ClosedSpace }> = {
   id: 'harm/closed-flame',
-  severities: ['warn'],
+  severities: ['stop', 'note'],
   speaksWhen: 'a candle or a burner goes with a closed vehicle, a film shelter or a house',
   mendedBy: 'caution',
   asks: null,
@@ -336,7 +336,9 @@ export const closedFlame: Rule<{ readonly where: ClosedSpace }> = {
     if (flames.length === 0) return [];
     const where = closedSpaceOf(whole, bench.shelf, brief);
     if (where === null) return [];
-    return [{ severity: 'warn', about: idsOf(flames), of: 'flame', figures: { where } }];
+    // In a tent one knows it; in a room and a car people die of it every winter.
+    const severity = where === 'shelter' ? ('note' as const) : ('stop' as const);
+    return [{ severity, about: idsOf(flames), of: 'flame', figures: { where } }];
   },
   says: ({ where }, { name }, about) => `${some(about, name)}: ${burnsIn[where]}`,
 };

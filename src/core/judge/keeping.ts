@@ -1,8 +1,9 @@
-import { hasFailed, igniteJobs, isAtHand, jobs } from '../gear';
+import { hasFailed, igniteJobs, isAtHand, type JobId } from '../gear';
 import { kitsByName } from '../loadout';
 import { listed, withVerb } from '../quantity';
 import { untriedAt, duesOf, heldInKit } from '../upkeep';
 import { idsOf } from './background';
+import type { ContextId } from '../scheme/context';
 import type { Rule } from './finding';
 
 /** What is to be charged, and was not. */
@@ -57,6 +58,9 @@ export const countedOnTwice: Rule<{ readonly kits: readonly string[] }> = {
 };
 
 /** What a critical job is counted on, and was never tried. */
+/** What works otherwise than one thinks, until it was tried once: a bottle and a knife do what they look like. */
+const triedFor: readonly JobId[] = [...igniteJobs, 'treat-water', 'roof', 'stove'];
+
 export const neverTried: Rule<null> = {
   id: 'trust/untried',
   severities: ['warn'],
@@ -69,8 +73,7 @@ export const neverTried: Rule<null> = {
     const open = pieces.filter(
       ({ gear }) =>
         gear.supplies.some(
-          ({ job, fitness }) =>
-            fitness === 'made-for' && (jobs[job].critical || igniteJobs.includes(job)),
+          ({ job, fitness }) => fitness === 'made-for' && triedFor.includes(job),
         ) && untriedAt(gear).length > 0,
     );
     return open.length === 0
@@ -167,16 +170,25 @@ export const inCarriage: Rule<null> = {
     `${listed(about.map(name))}: in trains, ships and towns packed away, not worn.`,
 };
 
+/** At home, on the road and in town somebody misses them without a note. */
+function isMissedAnyway(context: ContextId | null): boolean {
+  return context === 'home' || context === 'vehicle' || context === 'town';
+}
+
 /** Nobody knows where they go. */
 export const noNote: Rule<null> = {
   id: 'people/note',
   severities: ['note'],
   speaksWhen: 'nobody was left a trip note',
   mendedBy: 'write',
-  asks: 'nights out',
+  asks: 'nights out, or a day on foot',
   because: 'A search starts when somebody misses you, where you said you would be.',
-  find: (_kit, { brief, nights }) =>
-    brief === null || nights === null || nights === 0 || brief.noteLeftWith !== ''
+  find: (_kit, { brief, nights, context }) =>
+    brief === null ||
+    nights === null ||
+    brief.noteLeftWith !== '' ||
+    isMissedAnyway(context) ||
+    brief.country === 'town'
       ? []
       : [{ severity: 'note', about: [], of: 'note', figures: null }],
   says: () => 'Nobody was left a trip note.',

@@ -1,8 +1,11 @@
+import { hasOwnCells, type Demand, type Gear } from '../gear';
+import { coldFactor } from '../models';
 import { checksOf } from '../upkeep';
-import { printNumber } from '../quantity';
+import { listed, printNumber } from '../quantity';
 import { idsOf } from './background';
 import type { Rule } from './finding';
 import { isReady } from './fire';
+import { celsius } from './sleep';
 
 /** From so many hours of dark a night is long (own): longer than one sleeps. */
 const longNightH = 8;
@@ -87,3 +90,44 @@ export const switchesOn: Rule<null> = {
   says: (_, { name }, [placement]) =>
     `${name(placement!)} can switch itself on: turn a cell round, or lock its switch.`,
 };
+
+/** Below this alkaline cells give a fraction of what is printed on them, in °C (own). */
+const feebleBelowC = -5;
+
+/** Alkaline cells in a cold that takes most of what they hold. */
+export const coldCells: Rule<{ readonly lowC: number; readonly share: number }> = {
+  id: 'light/cold-cells',
+  severities: ['warn'],
+  speaksWhen: `lamps burn alkaline cells below ${feebleBelowC} °C`,
+  mendedBy: 'lithium cells',
+  asks: 'the low',
+  because: 'An alkaline cell that was full at home is dark in a hard frost.',
+  find: (_kit, { told, pieces, context }) => {
+    const lowC = told?.lowC?.value ?? null;
+    if (lowC === null || lowC >= feebleBelowC || context === 'home') return [];
+    const feeble = pieces.filter(({ gear }) => burnsAlkaline(gear));
+    const share = coldFactor('AA alkaline', lowC);
+    return feeble.length === 0
+      ? []
+      : [{ severity: 'warn', about: idsOf(feeble), of: 'cells', figures: { lowC, share } }];
+  },
+  says: ({ lowC, share }, edge, about) =>
+    `${listed(about.map(edge.name))}: at ${celsius(lowC, edge)} alkaline cells give ${printNumber(share * 100, 0)} % of what they hold. Take lithium ones.`,
+};
+
+function burnsAlkaline({ supplies }: Gear): boolean {
+  return supplies.some(
+    ({ job, sort, demands }) =>
+      (job === 'cells' && isAlkaline(sort)) ||
+      (job === 'light' &&
+        demands.some((demand) => hasOwnCells(demand) && isAlkaline(sortsOf(demand)[0] ?? null))),
+  );
+}
+
+function isAlkaline(sort: string | null): boolean {
+  return sort !== null && sort.endsWith('alkaline');
+}
+
+function sortsOf(demand: Demand): readonly string[] {
+  return demand.on === 'jobs' ? (demand.sorts ?? []) : [];
+}

@@ -40,9 +40,10 @@ export const tooDeep: Rule<{ readonly wished: string; readonly lies: string }> =
   mendedBy: 'a better place',
   asks: null,
   because: 'What is wanted at once is wanted with cold hands, in the dark.',
-  find: (kit, { pieces, brief, nights }) => {
-    // What waits in a house or a shed is fetched in peace.
+  find: (kit, { pieces, brief, nights, context }) => {
+    // What waits in a house, a car or a shed is fetched in peace.
     if (brief !== null && nights === null) return [];
+    if (context === 'home' || context === 'vehicle' || context === 'town') return [];
     const urgent = pieces.filter(({ gear }) => reaches.indexOf(wishedReach(gear)) <= urgentUpTo);
     const isNear = ({ placement }: Piece) => {
       const reach = reachNow(kit, placement);
@@ -119,9 +120,10 @@ export const getsWet: Rule<null> = {
   mendedBy: 'move, a dry bag',
   asks: 'when, and whether the country is wet',
   because: 'Rain finds every seam in four hours.',
-  find: ({ tree, bench }, { told, pieces, nights }) => {
-    // What waits in a house or a shed is not out in the rain.
+  find: ({ tree, bench, context }, { told, pieces, nights }) => {
+    // What waits in a house, a car or a shed is not out in the rain.
     if (told?.isWet !== true || nights === null) return [];
+    if (context === 'home' || context === 'vehicle' || context === 'town') return [];
     const wet = pieces.filter(
       ({ gear, placement }) =>
         isHurtByWet(gear) &&
@@ -170,10 +172,11 @@ export const backupTogether: Rule<null> = {
   mendedBy: 'move',
   asks: null,
   because: 'What takes the one takes the other.',
-  find: ({ tree, ways, own }, { pieces }) => {
+  find: ({ tree, ways, asked, context }, { pieces }) => {
+    if (context === 'home' || context === 'vehicle' || context === 'town') return [];
     // That all ways to a must go with one holder is said by a rule of its own.
     const said = new Set(
-      mustsOf(own.wishes).flatMap(({ anyOf }) => allInOne(ways, anyOf)?.pieces ?? []),
+      mustsOf(asked).flatMap(({ anyOf }) => allInOne(ways, anyOf)?.pieces ?? []),
     );
     const others = pieces.filter(({ placement }) => !said.has(placement.id));
     return [...byCavity(others)].flatMap(([room, together]) => {

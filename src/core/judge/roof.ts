@@ -58,8 +58,16 @@ export const doubleDuty: Rule<{ readonly coats: number; readonly people: number 
     );
     const isContested = [roof!, shell!].some(({ lacks, lacksAnyway }) => lacks > lacksAnyway);
     const isShell = new Set(idsOf(ways('shell')));
-    const about = [...new Set(roof!.by.filter((id) => isShell.has(id)))];
-    if (!isContested || about.length === 0) return [];
+    // What only makes do as a roof leaves the coat to be one.
+    const relied = idsOf(ways('roof'));
+    const isOnlyRoof = relied.length > 0 && relied.every((id) => isShell.has(id));
+    const isLastCoat = isShell.size - relied.length < shell!.asked;
+    const about = isContested
+      ? [...new Set(roof!.by.filter((id) => isShell.has(id)))]
+      : isOnlyRoof && isLastCoat
+        ? relied
+        : [];
+    if (about.length === 0) return [];
     const figures = { coats: shell!.by.length, people: shell!.asked };
     return [{ severity: 'warn', about, of: 'roof and coat', figures }];
   },

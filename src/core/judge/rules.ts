@@ -5,9 +5,11 @@ import type { Rule } from './finding';
 import * as fire from './fire';
 import * as food from './food';
 import * as harm from './harm';
+import { holderTakes } from './holder';
 import * as keeping from './keeping';
 import * as light from './light';
 import * as lying from './lying';
+import { needShort } from './need-short';
 import { plugFitsNothing } from './power';
 import * as roof from './roof';
 import * as sleep from './sleep';
@@ -27,8 +29,10 @@ function rule<Figures>(each: Rule<Figures>): Rule {
 
 /** Every rule, in the order in which the list of rules tells them. */
 export const rules: readonly Rule[] = [
+  rule(needShort),
   rule(cover.nothingDoesIt),
   rule(cover.tooShallow),
+  rule(holderTakes),
   rule(cover.allWaysInOne),
   rule(cover.oneCondition),
   rule(failsInWhatIf),
@@ -58,13 +62,16 @@ export const rules: readonly Rule[] = [
   rule(warm.coldDay),
   rule(warm.cottonWorn),
   rule(warm.noDrySet),
+  rule(warm.notForAll),
   rule(roof.smallRoof),
   rule(roof.noRig),
   rule(roof.doubleDuty),
   rule(light.noLight),
   rule(light.needlessLight),
   rule(light.handsFull),
+  rule(light.coldCells),
   rule(upkeep.cellsMissing),
+  rule(upkeep.cellsFitNothing),
   rule(light.switchesOn),
   rule(plugFitsNothing),
   rule(work.shortCord),
@@ -73,11 +80,13 @@ export const rules: readonly Rule[] = [
   rule(work.needleThread),
   rule(work.weakTow),
   rule(wayAndSeen.noMap),
+  rule(wayAndSeen.noBearing),
   rule(wayAndSeen.evenNumber),
   rule(wayAndSeen.dull),
   rule(wayAndSeen.mirrorUnderCanopy),
   rule(wayAndSeen.whistleRange),
   rule(wayAndSeen.conspicuous),
+  rule(wayAndSeen.nothingShinesBack),
   rule(body.complaintOpen),
   rule(body.graveOpen),
   rule(body.asksTraining),

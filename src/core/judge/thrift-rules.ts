@@ -128,7 +128,7 @@ export const manySpares: Rule<{ readonly job: JobId; readonly many: number }> = 
   asks: null,
   because: 'One is enough, two are kind.',
   *find(kit, { pieces }) {
-    const asked = new Set(mustsOf(kit.own.wishes).flatMap(({ anyOf }) => anyOf));
+    const asked = new Set(mustsOf(kit.asked).flatMap(({ anyOf }) => anyOf));
     const neededFor = neededIn(kit);
     const found: Found<{ readonly job: JobId; readonly many: number }>[] = [];
     for (const job of jobIds) {

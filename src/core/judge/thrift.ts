@@ -61,8 +61,8 @@ export interface Spared {
  * What holds something is left out, as its contents need it, and what is there anyhow, as nothing is saved.
  */
 export function sparedBy(kit: WorkedOutKit): readonly Spared[] {
-  const { own, whole, tree, ways, gear } = kit;
-  const stand = standOf(ways, own.wishes);
+  const { whole, tree, ways, gear } = kit;
+  const stand = standOf(ways, kit.asked);
   const neededFor = neededIn(kit);
   const working = new Set(ways.all.map(({ placement }) => placement));
   return whole.placements
@@ -150,9 +150,9 @@ function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Lo
  * here, which is lacking; and improvised supplies, as the piece is carried for something that is no job here. A step a piece.
  */
 export function* deadWeightIn(kit: WorkedOutKit): Generator<void, readonly Placement[]> {
-  const { own, whole, tree, ways } = kit;
+  const { whole, tree, ways } = kit;
   const neededFor = neededIn(kit);
-  const stand = standOf(ways, own.wishes);
+  const stand = standOf(ways, kit.asked);
   const waiting = new Set(
     ways.idle.flatMap(({ placement, supply, unmet }) =>
       supply.fitness !== 'improvised' && unmet.length > 0 ? [placement.id] : [],
@@ -176,7 +176,7 @@ export function* deadWeightIn(kit: WorkedOutKit): Generator<void, readonly Place
 
 /** Pieces that a kit can do without where something has to go: no job is left undone, and nobody is worse off. */
 export function* leavableIn(kit: WorkedOutKit, all: readonly Placement[]): Generator<Placement> {
-  const stand = standOf(kit.ways, kit.own.wishes);
+  const stand = standOf(kit.ways, kit.asked);
   const neededFor = neededIn(kit);
   for (const placement of all) {
     const losses = lossesWithout(placement, kit.ways, stand);

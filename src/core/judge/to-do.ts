@@ -14,6 +14,10 @@ export type ToDo = (typeof toDos)[number];
 
 const byRule = byName<ToDo>({
   'cover/all-in-one': 'pack otherwise',
+  'cover/holder': 'pack otherwise',
+  'make/ready': 'make ready and try',
+  'harm/spills': 'pack otherwise',
+  'harm/frost': 'pack otherwise',
   'fire/lighter-presses': 'make ready and try',
   'light/switches-on': 'make ready and try',
   'light/needless': 'leave at home',

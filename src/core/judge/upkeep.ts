@@ -2,6 +2,7 @@ import {
   capital,
   isAtHand,
   isForCells,
+  serves,
   sizeOf,
   type CareAct,
   type JobsDemand,
@@ -9,7 +10,7 @@ import {
 } from '../gear';
 import { periodOf } from '../brief';
 import { kitsByName, overplaced } from '../loadout';
-import { withVerb } from '../quantity';
+import { listed, withVerb } from '../quantity';
 import {
   absenceInWords,
   duesOf,
@@ -225,6 +226,36 @@ export const cellsMissing: Rule<{
       cell === null ? `${count} ${count === 1 ? 'cell' : 'cells'}` : `${count} × ${sizeOf(cell)}`;
     return `${withVerb(name(placement!), 'takes', 'take')} ${taken}; ${instead}.`;
   },
+};
+
+/** Loose cells that no device here takes, while one takes others. */
+export const cellsFitNothing: Rule<{ readonly takes: readonly Sort[] }> = {
+  id: 'light/spares',
+  severities: ['warn'],
+  speaksWhen: 'the loose cells fit no device here, and a device takes others',
+  mendedBy: 'swap, leave',
+  asks: null,
+  because: 'Spares that fit nothing are found out on the evening that they are wanted.',
+  find: ({ whole, gear, ways }) => {
+    const takes = [
+      ...new Set(
+        whole.placements.flatMap(({ id }) =>
+          gear(id).supplies.flatMap(({ demands }) =>
+            demands.flatMap((demand) => (isForCells(demand) ? (demand.sorts ?? []) : [])),
+          ),
+        ),
+      ),
+    ];
+    if (takes.length === 0) return [];
+    const idle = whole.placements.filter(({ id }) => {
+      if (ways.absences.has(id)) return false;
+      const cells = gear(id).supplies.filter(({ job }) => job === 'cells');
+      return cells.length > 0 && cells.every(({ sort }) => !serves(sort, takes));
+    });
+    return idle.map(({ id }) => ({ severity: 'warn', about: [id], figures: { takes } }));
+  },
+  says: ({ takes }, { name }, [placement]) =>
+    `${withVerb(name(placement!), 'fits', 'fit')} no device here: ${takes.length === 1 ? 'what is here takes' : 'those here take'} ${listed(takes.map((cell) => sizeOf(cell) ?? cell))}.`,
 };
 
 /** A piece that is laid out but not there: only wished for, retired, lent, or used up. */

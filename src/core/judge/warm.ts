@@ -1,7 +1,7 @@
 import { isClothes } from '../gear';
 import { printNumber, withVerb } from '../quantity';
 import { isKeptDry } from '../ways';
-import { idsOf } from './background';
+import { idsOf, type Piece } from './background';
 import type { Rule } from './finding';
 import { isShort } from './sleep';
 
@@ -63,7 +63,9 @@ export const noDrySet: Rule<null> = {
   mendedBy: 'move, add',
   asks: 'nights, the low and whether it is wet',
   because: 'The dry set is what the night is slept in, whatever the day did.',
-  find: ({ ways, tree, bench }, { told, nights, doing }) => {
+  find: ({ ways, tree, bench, context }, { told, nights, doing }) => {
+    // In a house or a car one is dry.
+    if (context === 'home' || context === 'vehicle') return [];
     if (told?.isWet !== true || !told.lowC || told.lowC.value >= coldBelowC) return [];
     if (nights === null || nights === 0) return [];
     const layers = doing('insulate').filter(({ gear }) => isClothing(gear.look.silhouette));
@@ -80,4 +82,59 @@ export const noDrySet: Rule<null> = {
 
 function isClothing(silhouette: string): boolean {
   return ['garment', 'folded-sheet', 'roll'].includes(silhouette);
+}
+
+/** Rain is kept off everybody below this, and hands kept warm below that, in °C of the low (own). */
+const wetColdC = 15;
+const coldHandsC = 6;
+const windyKmh = 15;
+
+/** There is rain gear for some of the people only, or nothing on their hands in cold, wet or wind. */
+export const notForAll: Rule<{
+  readonly lacks: 'rain' | 'hands';
+  readonly there: number;
+  readonly people: number;
+}> = {
+  id: 'warm/for-all',
+  severities: ['warn'],
+  speaksWhen: `fewer people have something against rain, or on their hands below ${coldHandsC} °C, than go`,
+  mendedBy: 'add',
+  asks: 'people, the low and whether it is wet',
+  because: 'Who has no coat, or hands that no longer close, ends the trip for all.',
+  find: ({ whole }, { context, told, brief, doing }) => {
+    if (brief === null || !told?.lowC || whole.placements.length === 0) return [];
+    if (context === null || context === 'home' || context === 'town') return [];
+    const people = brief.people.length;
+    const { lowC, isWet, windKmh } = told;
+    const isCold = lowC.value < coldHandsC;
+    const isRaw = isWet === true || lowC.value < 0 || (windKmh?.value ?? 0) > windyKmh;
+    const asked = [
+      ...(isWet === true && lowC.value < wetColdC && context !== 'vehicle'
+        ? [{ lacks: 'rain' as const, pieces: doing('shell').filter(isGarment) }]
+        : []),
+      ...(isCold && isRaw
+        ? [{ lacks: 'hands' as const, pieces: doing('hands', 'insulate').filter(isOnHands) }]
+        : []),
+    ];
+    return asked.flatMap(({ lacks, pieces }) => {
+      const there = pieces.reduce((sum, { placement }) => sum + placement.count, 0);
+      const figures = { lacks, there, people };
+      return there >= people
+        ? []
+        : [{ severity: 'warn' as const, about: idsOf(pieces), of: lacks, figures }];
+    });
+  },
+  says: ({ lacks, there, people }) => {
+    const what = lacks === 'rain' ? 'rain jacket or coat' : 'pair of gloves';
+    if (there > 0) return `A ${what} for ${there} of ${people}.`;
+    return people === 1 ? `No ${what}.` : `No ${what} for any of ${people}.`;
+  },
+};
+
+function isGarment({ gear }: Piece): boolean {
+  return isClothing(gear.look.silhouette);
+}
+
+function isOnHands({ gear }: Piece): boolean {
+  return gear.look.silhouette === 'gloves';
 }

@@ -7,8 +7,8 @@ import type { WorkedOutKit } from '../kit';
 import { idsOf, type Doing } from './background';
 import type { Rule } from './finding';
 
-function mustBoil({ own }: WorkedOutKit): boolean {
-  return mustsOf(own.wishes).some(({ anyOf }) => anyOf.length === 1 && anyOf[0] === 'boil');
+function mustBoil({ asked }: WorkedOutKit): boolean {
+  return mustsOf(asked).some(({ anyOf }) => anyOf.length === 1 && anyOf[0] === 'boil');
 }
 
 function isDoubleWalled({ supply: { facts } }: Doing): boolean {

@@ -15,7 +15,9 @@ export const noMap: Rule<null> = {
   mendedBy: 'add',
   asks: 'nights or a route',
   because: 'A bearing alone leads into the next swamp.',
-  find: ({ ways, whole }, { brief, nights }) => {
+  find: ({ ways, whole, context }, { brief, nights }) => {
+    // Who is at home, or waits in the car, goes nowhere.
+    if (context === 'home' || context === 'vehicle') return [];
     const isAway = (nights ?? 0) > 0 || (brief?.route ?? null) !== null;
     const isMapped = (ways.byJob.get('map') ?? []).some(
       ({ supply }) => supply.fitness !== 'improvised',
@@ -25,6 +27,26 @@ export const noMap: Rule<null> = {
       : [{ severity: 'note', about: [], of: 'map', figures: null }];
   },
   says: () => 'No map of where it leads.',
+};
+
+/** A map, and nothing that tells which way it lies. */
+export const noBearing: Rule<null> = {
+  id: 'way/bearing',
+  severities: ['note'],
+  speaksWhen: 'there is a map, and nothing to take a bearing or a position with',
+  mendedBy: 'add',
+  asks: 'nights or a route',
+  because: 'In fog and forest a map alone lies every way round.',
+  find: ({ ways, whole, context }, { nights }) => {
+    if (context === null || context === 'home' || context === 'vehicle' || context === 'town')
+      return [];
+    const does = (job: JobId) =>
+      (ways.byJob.get(job) ?? []).some(({ supply }) => supply.fitness !== 'improvised');
+    return nights === null || !does('map') || does('bearing') || whole.placements.length === 0
+      ? []
+      : [{ severity: 'note', about: [], of: 'bearing', figures: null }];
+  },
+  says: () => 'A map, and no compass to lay it by.',
 };
 
 /** An even number of instruments that can disagree. */
@@ -172,3 +194,28 @@ function liesOpen({ place }: Placement, gearOf: WorkedOutKit['gear']): boolean {
   if (isOnGround(place)) return place.on === 'body';
   return cavityOf(gearOf(place.in), place.cavity)?.reach === 'outside pocket';
 }
+
+/** From so many hours of dark on, people walk home on a road in it (own). */
+const darkMonthsFromH = 12;
+
+/** What shines back in the light of a car. */
+const shinesBack: readonly string[] = ['reflective-armband', 'reflective-tape', 'warning-vest'];
+
+/** On foot in town or on a road in the dark months, and nothing shines back. */
+export const nothingShinesBack: Rule<null> = {
+  id: 'seen/dusk',
+  severities: ['warn'],
+  speaksWhen: 'in town or on a road in the dark months nothing shines back in the light of a car',
+  mendedBy: 'add',
+  asks: 'when and where',
+  because: 'A driver sees dark cloth when it is too late to stop.',
+  find: ({ whole }, { told, brief, context, ofKind }) => {
+    const isByCars = context === 'town' || (context === 'vehicle' && brief?.country === 'road');
+    if (!isByCars || whole.placements.length === 0) return [];
+    if ((told?.dark?.longestH ?? 0) < darkMonthsFromH) return [];
+    return ofKind(...shinesBack).length > 0
+      ? []
+      : [{ severity: 'warn', about: [], of: 'dusk', figures: null }];
+  },
+  says: () => 'Nothing on you shines back in the light of a car, and it is dark early.',
+};

@@ -17,12 +17,12 @@ export interface WhatIfStands {
 }
 
 /** Every what-if that is kept with a kit, with what the kit must do and could no longer. */
-export function whatIfsOf({ whole, own, ways }: WorkedOutKit): readonly WhatIfStands[] {
+export function whatIfsOf({ whole, own, asked, ways }: WorkedOutKit): readonly WhatIfStands[] {
   return (own.whatIfs ?? []).map((whatIf): WhatIfStands => {
     const there = stillThere(whole, whatIf.losses);
     if (there.length === 0) return { whatIf, there, undone: [] };
     const lost = allLost(there);
-    const undone = mustsOf(own.wishes)
+    const undone = mustsOf(asked)
       .map(({ anyOf }) => anyOf)
       .filter((anyOf) => ways.depth(anyOf) > 0 && depthOf(ways.formula, anyOf, lost, 1) === 0);
     return { whatIf, there, undone };

@@ -48,7 +48,7 @@ export const shortCord: Rule<{
 };
 
 /** From so many days on an edge is to be kept (domain). */
-const sharpenAfterDays = 3;
+const sharpenAfterDays = 6;
 
 /** Days of cutting, and nothing to sharpen with. */
 export const nothingSharpens: Rule<{ readonly days: number }> = {

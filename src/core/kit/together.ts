@@ -17,7 +17,7 @@ function serves({ supplies }: Gear, job: JobId): boolean {
   return supplies.some((supply) => supply.job === job && supply.fitness !== 'improvised');
 }
 
-/** Gas behind a valve leaves nothing on a pot or a bottle; it is kept away from what is eaten all the same. */
+/** Gas behind a valve leaves nothing on a pot, and spoils nothing that is wrapped. */
 function isGasAlone({ supplies }: Gear): boolean {
   return supplies.every(({ job, sort }) => job !== 'fuel' || sort === 'gas');
 }
@@ -25,29 +25,33 @@ function isGasAlone({ supplies }: Gear): boolean {
 /** Whether the one gives off what spoils the other, which is eaten, drunk or drunk from. */
 export function spoilsAsFood(one: Gear, other: Gear): boolean {
   if (!spoilsFood(one)) return false;
-  return (
-    serves(other, 'food') ||
-    (serves(other, 'treat-water') && !(serves(one, 'fuel') && isGasAlone(one)))
-  );
+  if (serves(one, 'fuel') && isGasAlone(one)) return false;
+  return serves(other, 'food') || serves(other, 'treat-water');
 }
 
-/** Soft and pressed liquids that get out: tubes, sprays, pouches and bottles of them. */
-function bursts({ contents, look }: Gear): boolean {
+/** A drop of less than this is wiped off, in mL (own). */
+const leastThatRuinsMl = 75;
+
+/** Soft and pressed liquids that get out: tubes, sprays, pouches and bottles of them, but for what is eaten or drunk, which is closed well. */
+function bursts({ contents, look, supplies }: Gear): boolean {
   return (
+    !supplies.some(({ job }) => job === 'food' || job === 'water') &&
     contents !== null &&
     contents.unit === 'mL' &&
+    contents.full >= leastThatRuinsMl &&
     ['tube', 'spray', 'food-pouch', 'bottle'].includes(look.silhouette)
   );
 }
 
 function isRuinedByLiquid({ supplies, look, contents }: Gear): boolean {
-  if (contents?.unit === 'mL') return false;
+  // Food is wrapped; what spoils it is asked for itself.
+  if (contents?.unit === 'mL' || supplies.some(({ job }) => job === 'food')) return false;
   return (
     look.stuff === 'paper' ||
     supplies.some(
       ({ job, fitness, facts }) =>
         fitness !== 'improvised' &&
-        (['food', 'flame', 'tinder', 'map', 'papers', 'call', 'position'].includes(job) ||
+        (['tinder', 'map', 'papers', 'call', 'position'].includes(job) ||
           (job === 'light' && facts?.of === 'light')),
     )
   );

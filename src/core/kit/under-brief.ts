@@ -31,7 +31,7 @@ export function underBrief(kit: WorkedOutKit, brief: Brief, units: UnitSystem): 
 /** Every need of what a kit comes to under a brief. */
 export function needsUnder(kit: NeedsKit): UnderBrief {
   const needs = needsOf(kit);
-  return { kit, needs, lasts: lastingOf(needs) };
+  return { kit, needs, lasts: lastingOf(needs, kit) };
 }
 
 /**

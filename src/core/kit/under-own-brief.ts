@@ -27,7 +27,7 @@ export function* workingUnderOwnBrief(
   const needsKit = needsKitUnder(kit.whole, kit, brief, units, kit);
   yield needsKit;
   const needs = yield* workingNeeds(needsKit);
-  const found = { kit: needsKit, needs, lasts: lastingOf(needs) };
+  const found = { kit: needsKit, needs, lasts: lastingOf(needs, needsKit) };
   const ofWays = known.get(kit.ways) ?? new Map<UnitSystem, UnderBrief>();
   known.set(kit.ways, ofWays.set(units, found));
   return found;

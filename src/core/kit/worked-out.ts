@@ -1,4 +1,4 @@
-import type { Gear } from '../gear';
+import { isSameJobs, type Gear } from '../gear';
 import { loadsOf, notLaidOut, type CavityLoad, type LaidOut } from '../fit';
 import {
   gearOf,
@@ -9,12 +9,18 @@ import {
   type Bench,
   type Loadout,
   type LoadoutTotals,
+  type Shelf,
   type Tree,
+  type Wish,
 } from '../loadout';
 import { coverOf, type Cover, type Scheme } from '../scheme';
 import { isDealtAlike, lotsElsewhere, type LotsElsewhere } from '../upkeep';
 import { nothingHolds, waysOf, type Ways } from '../ways';
 import { type ConditionId } from '../loadout';
+import { conditionsOf } from '../brief';
+import { shelterOf } from '../needs/shelter';
+import { contextOf, wishesOf, type ContextId } from '../scheme/context';
+import { mustsOfAnyKit } from '../scheme/musts';
 import { once } from '../steps';
 
 /**
@@ -33,6 +39,10 @@ export interface WorkedOutKit {
   readonly holding: ReadonlySet<ConditionId>;
   /** Who else of the bench wants the lots that it has. */
   readonly elsewhere: LotsElsewhere;
+  /** What it is for, as its brief tells; null where that is not known. */
+  readonly context: ContextId | null;
+  /** What it must be able to do otherwise than any kit: what its brief’s context asks, and its own wishes before that. */
+  readonly asked: readonly Wish[];
   readonly tree: Tree;
   readonly totals: LoadoutTotals;
   readonly ways: Ways;
@@ -99,6 +109,12 @@ function kitOf(bench: Bench, parts: Parts, laidOut: LaidOut): WorkedOutKit {
     day: parts.day,
     holding: parts.holding,
     elsewhere: parts.elsewhere,
+    get context() {
+      return parts.context;
+    },
+    get asked() {
+      return parts.asked;
+    },
     get tree() {
       return parts.tree;
     },
@@ -166,6 +182,7 @@ function newParts(
   const { shelf } = bench;
   const whole = withModules(bench, own);
   const ways = once(() => waysOf(whole, shelf, day, holding, elsewhere));
+  const asked = once(() => askedOf(own, whole, shelf, day));
   const byBulk = once(() => loadsOf(whole, shelf));
   const loads = new WeakMap<LaidOut, readonly CavityLoad[]>();
   const covers = new WeakMap<Scheme, Cover>();
@@ -175,6 +192,12 @@ function newParts(
     day,
     holding,
     elsewhere,
+    get context() {
+      return asked().context;
+    },
+    get asked() {
+      return asked().wishes;
+    },
     get tree() {
       return treeOf(whole);
     },
@@ -190,10 +213,32 @@ function newParts(
       return found;
     },
     cover: (scheme) => {
-      const found = covers.get(scheme) ?? coverOf(ways(), scheme, own.wishes);
+      const found = covers.get(scheme) ?? coverOf(ways(), scheme, asked().ofCover);
       covers.set(scheme, found);
       return found;
     },
     gear: (id) => gearOf(shelf, treeOf(whole).byId.get(id)!),
   };
+}
+
+interface Asked {
+  readonly context: ContextId | null;
+  readonly wishes: readonly Wish[];
+  /** Those that a scheme’s categories count: what any kit must do, and what this one wishes. */
+  readonly ofCover: readonly Wish[];
+}
+
+function askedOf(own: Loadout, whole: Loadout, shelf: Shelf, day: string): Asked {
+  const { brief, wishes } = own;
+  if (brief === null) return { context: null, wishes, ofCover: wishes };
+  const told = conditionsOf(brief, day);
+  const context = contextOf(brief, told, {
+    shelter: shelterOf(whole, shelf, brief),
+    isSupplement: brief.beside.length > 0,
+  });
+  if (context === null) return { context, wishes, ofCover: wishes };
+  const asked = wishesOf(context, brief, told, wishes);
+  const counts = ({ anyOf }: Wish) =>
+    [...mustsOfAnyKit, ...wishes.map((wish) => wish.anyOf)].some((each) => isSameJobs(each, anyOf));
+  return { context, wishes: asked, ofCover: asked.filter(counts) };
 }

@@ -1,18 +1,36 @@
-import { firstAidOf } from './first-aid';
+import { firstAidOf, type Risks } from './first-aid';
+import { insectsBite } from './guard';
 import { answered, notKnown, type Answer } from './need';
 import { listed } from '../quantity';
 import type { NeedsKit } from './needs-kit';
+
+/** A day of so much heat asks salts, and nights of so much cold something against it, in °C (own). */
+const hotFromC = 25;
+const coldBelowC = 10;
+
+/** What of place, season and way makes complaints likely. */
+export function risksOf(kit: NeedsKit): Risks {
+  const { conditions, nights, shelter, brief } = kit;
+  return {
+    isOnTheWay: shelter === null,
+    bites: insectsBite(kit),
+    isHot: (conditions.highC?.value ?? hotFromC) >= hotFromC,
+    isCold: (conditions.lowC?.value ?? 0) < coldBelowC,
+    nights,
+    isInTown: nights === 0 && brief.country === 'town',
+  };
+}
 
 /** First aid by complaint, for so many people and days. No doses: those are a doctor’s. */
 export function aid(kit: NeedsKit): Answer {
   const { days, people, brief, loadout, shelf, day, elsewhere } = kit;
   if (days === null) return notKnown('complaints', 'when');
-  const declared = brief.people.some(({ graveAllergy }) => graveAllergy !== '');
   const each = firstAidOf(loadout, shelf, {
     day,
     personDays: people.length * days,
-    declared,
+    declared: brief.people.some(({ graveAllergy }) => graveAllergy !== ''),
     elsewhere,
+    risks: risksOf(kit),
   });
   const asked = each.filter(({ wanted }) => wanted > 0);
   const open = asked.filter(({ standing }) => standing !== 'met');

@@ -27,6 +27,62 @@ const wanted: Readonly<Record<Complaint, Wanted>> = {
   cold: { least: 1, perPersonDay: 0.1 },
 };
 
+/** What of a place and a way makes a complaint likely. */
+export interface Risks {
+  /** They walk or paddle; not at home, nor held up in a car. */
+  readonly isOnTheWay: boolean;
+  /** What flies and crawls bites there then. */
+  readonly bites: boolean;
+  readonly isHot: boolean;
+  readonly isCold: boolean;
+  /** Nights away; null where nobody said. */
+  readonly nights: number | null;
+  /** Doctors and pharmacies are round the corner. */
+  readonly isInTown: boolean;
+}
+
+/** Nobody said where: everything may happen. */
+const anything: Risks = {
+  isOnTheWay: true,
+  bites: true,
+  isHot: true,
+  isCold: true,
+  nights: null,
+  isInTown: false,
+};
+
+/** At home so many complaints come for one on the way (own). */
+const atHomeShare = 1 / 3;
+
+/** Whether a complaint is planned for at all there. */
+function isLikely(complaint: Complaint, risks: Risks): boolean {
+  const { isOnTheWay, bites, isHot, isCold, nights, isInTown } = risks;
+  const isAway = nights === null || nights > 1;
+  switch (complaint) {
+    case 'grave allergy':
+    case 'small cut':
+    case 'pain or fever':
+      return true;
+    case 'blister':
+      return isOnTheWay;
+    case 'sprain':
+      return isOnTheWay && !isInTown;
+    case 'heavy bleeding':
+    case 'burn':
+      return !isInTown;
+    case 'sting or itch':
+    case 'tick or splinter':
+      return isOnTheWay && bites && !isInTown;
+    case 'eye':
+    case 'gut':
+      return isAway && !isInTown;
+    case 'salts or heat':
+      return isHot && !isInTown;
+    case 'cold':
+      return isCold && isAway && !isInTown;
+  }
+}
+
 /** How one complaint is answered. */
 export interface ComplaintAid {
   readonly complaint: Complaint;
@@ -47,6 +103,7 @@ export interface ComplaintAid {
  * @param personDays people times days; 0 plans for the least alone.
  * @param declared somebody has a grave allergy.
  * @param day YYYY-MM-DD.
+ * @param risks what of it is likely there; everything where nobody said.
  */
 export function firstAidOf(
   loadout: Loadout,
@@ -56,11 +113,13 @@ export function firstAidOf(
     personDays = 0,
     declared = false,
     elsewhere = nobodyElse,
+    risks = anything,
   }: {
     readonly day: string;
     readonly personDays?: number;
     readonly declared?: boolean;
     readonly elsewhere?: LotsElsewhere;
+    readonly risks?: Risks;
   },
 ): readonly ComplaintAid[] {
   const shares = sharesIn(loadout, shelf, day, elsewhere);
@@ -83,7 +142,10 @@ export function firstAidOf(
     const uses = answers.reduce((sum, each) => sum + each.uses, 0);
     const { least, perPersonDay } = wanted[complaint];
     const atLeast = complaint === 'grave allergy' && declared ? 1 : least;
-    const asked = Math.max(atLeast, Math.ceil(perPersonDay * personDays));
+    const days = personDays * (risks.isOnTheWay ? 1 : atHomeShare);
+    const asked = isLikely(complaint, risks)
+      ? Math.max(atLeast, Math.ceil(perPersonDay * days))
+      : 0;
     if (asked === 0 && uses === 0) return [];
     return [
       {

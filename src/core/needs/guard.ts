@@ -11,10 +11,27 @@ const fliesFromC = 10;
 /** Where they are not many, the mean of the day counts, in °C (own). */
 const fliesFromMeanC = 11;
 
+/** From so many hours of dark the sun hardly rises (own). */
+const polarNightH = 20;
+
 /** Whether the sun is to be kept off there at that time; taken to be where nobody says what country it is. */
-export function sunBurns({ brief, conditions }: NeedsKit): boolean {
+export function sunBurns({ brief, conditions, shelter }: NeedsKit): boolean {
   const country = countryOf(brief);
-  return country === null || (country.glare && (conditions.highC?.value ?? 20) >= fliesFromC);
+  const highC = conditions.highC?.value ?? 20;
+  // Snow throws the light back, wherever it lies.
+  const isSnow = shelter === null && highC < 0 && (conditions.dark?.longestH ?? 0) < polarNightH;
+  return country === null || isSnow || (country.glare && highC >= fliesFromC);
+}
+
+/** Whether what flies bites there at that time; taken to be where nobody says what country it is. */
+export function insectsBite({ brief, conditions: { lowC, highC } }: NeedsKit): boolean {
+  const country = countryOf(brief);
+  if (country === null) return true;
+  const meanC = lowC === null || highC === null ? 20 : (lowC.value + highC.value) / 2;
+  // Where they swarm, the midges of a cool day are enough.
+  const isWarm =
+    country.insects === 'many' ? (highC?.value ?? 20) >= fliesFromC : meanC >= fliesFromMeanC;
+  return country.insects !== 'few' && isWarm;
 }
 
 interface Asked {
@@ -34,9 +51,9 @@ export function guard(kit: NeedsKit): Answer {
   const isWarm =
     country.insects === 'many' ? (highC?.value ?? 20) >= fliesFromC : meanC >= fliesFromMeanC;
   const asked: readonly Asked[] = [
-    ...(country.insects === 'few' || !isWarm
-      ? []
-      : [{ what: 'insects', given: kit.given('insect-guard'), each: people.length }]),
+    ...(insectsBite(kit)
+      ? [{ what: 'insects', given: kit.given('insect-guard'), each: people.length }]
+      : []),
     ...(sunBurns(kit) ? [{ what: 'sun', given: kit.given('sun-guard'), each: people.length }] : []),
     ...(country.groundBites && isWarm && kit.nights !== 0
       ? [

@@ -1,4 +1,5 @@
 export * from './first-aid';
+export * from './lasting';
 export * from './mass-by-days';
 export * from './need';
 export * from './needs';

@@ -1,4 +1,4 @@
-import { answered, type Answer } from './need';
+import { answered, notKnown, type Answer } from './need';
 import { bearingKg } from '../brief';
 import { listed } from '../quantity';
 import { carriedG, work, type NeedsKit } from './needs-kit';
@@ -9,6 +9,7 @@ export function load(kit: NeedsKit): Answer {
   const bodies = people.reduce((sum, somebody) => sum + bearingKg(somebody), 0);
   const kg = carriedG(kit) / 1000;
   const worked = work('load-share', { loadKg: kg, bodyKg: bodies });
+  if (bodies === 0) return notKnown('share of body mass', 'what they weigh');
   const share = worked.value as number;
   const bySomebody = kit.brief.rules.find(({ rule }) => rule === 'most share');
   const most = bySomebody?.rule === 'most share' ? bySomebody.share : 0.2;

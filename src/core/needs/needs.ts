@@ -64,19 +64,3 @@ export function* workingNeeds(kit: NeedsKit): Generator<Need, readonly Need[]> {
 export function needOf(kit: NeedsKit, need: NeedId): Need {
   return { need, ...(kit.people.length === 0 ? notKnown('', 'who goes') : answers[need](kit)) };
 }
-
-/** How long a kit lasts, and which need ends it; nulls where nothing of it runs out or is known. */
-export interface Lasting {
-  readonly days: number | null;
-  readonly first: NeedId | null;
-}
-
-/** Days until the first need runs out. */
-export function lastingOf(needs: readonly Need[]): Lasting {
-  const running = needs.filter(({ days }) => days !== null && days !== Infinity);
-  const first = running.reduce<Need | null>(
-    (least, need) => (least === null || need.days! < least.days! ? need : least),
-    null,
-  );
-  return { days: first?.days ?? null, first: first?.need ?? null };
-}

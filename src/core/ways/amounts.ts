@@ -1,4 +1,4 @@
-import { amountNow, isForCells, jobs, serves, type JobId, type Sort } from '../gear';
+import { amountNow, hasOwnCells, isForCells, jobs, serves, type JobId, type Sort } from '../gear';
 import { itemsLeft, type Rounds } from './evaluate';
 import { nothingLost, type Lost } from './lost';
 import type { Way, Ways } from './ways';
@@ -12,8 +12,8 @@ export interface Left {
 /**
  * How much of a job a kit can do, in the job's unit, by the job's tally; null where no amount is known.
  *
- * What ways share is given out once: of two lamps and one set of cells, one burns. It goes to those that do most with
- * it, so that this is what the job gets where nothing else wants it.
+ * A lamp has a set of its own cells in it. What ways share is given out once: of two lamps and one set to spare, one burns on. It
+ * goes to those that do most with it, so that this is what the job gets where nothing else wants it.
  *
  * @param left what is lost, and what counts then; nothing is lost where it is left out.
  */
@@ -83,8 +83,12 @@ function partsOfSum(parts: readonly Part[], cellsThere: () => Map<Sort, number>)
       found.push({ way, amount: amount * items, cell: null });
       continue;
     }
+    if (items > 0 && hasOwnCells(demand)) {
+      found.push({ way, amount: amount * items, cell: demand.sorts![0]! });
+    }
     cells ??= cellsThere();
-    for (let item = 0; item < items; item += 1) {
+    const sets = hasOwnCells(demand) && items > 0 ? Infinity : items;
+    for (let set = 0; set < sets; set += 1) {
       const taken = [...cells].find(
         ([cell, left]) => serves(cell, demand.sorts) && left >= demand.items,
       );

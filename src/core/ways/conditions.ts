@@ -1,4 +1,12 @@
-import { cavityOf, keepsWaterOut, type Gear, type Harm, type JobId, type Supply } from '../gear';
+import {
+  cavityOf,
+  hasOwnCells,
+  keepsWaterOut,
+  type Gear,
+  type Harm,
+  type JobId,
+  type Supply,
+} from '../gear';
 import {
   conditionIds,
   gearOf,
@@ -81,7 +89,8 @@ const takes: Readonly<Record<ConditionId, (exposed: Exposed) => boolean>> = {
   'no-sun': ({ supply }) => demandsSun(supply),
   dark: ({ supply }) => demandsSun(supply) || supply.job === 'signal-day',
   'hot-store': ({ gear }) => fails(gear, 'heat'),
-  'cells-flat': ({ gear, supply }) => supply.job === 'cells' || isChargedElsewhere(gear),
+  'cells-flat': ({ gear, supply }) =>
+    supply.job === 'cells' || supply.demands.some(hasOwnCells) || isChargedElsewhere(gear),
   'no-flame': ({ supply }) => burning.includes(supply.job),
   'one-hand': ({ supply }) => supply.needsBothHands,
 };

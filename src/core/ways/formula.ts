@@ -1,4 +1,5 @@
 import {
+  hasOwnCells,
   onAny,
   serves,
   type Demand,
@@ -142,7 +143,7 @@ export function formulaOf(
   };
   const gatesFor = (demand: Demand, placement: Placement): readonly number[] | null => {
     if (demand.on === 'sun') return null;
-    if (isMetOn(groundUnder(tree, placement), demand)) return null;
+    if (hasOwnCells(demand) || isMetOn(groundUnder(tree, placement), demand)) return null;
     return demand.anyOf.flatMap((job) => gatesOfJob(job, demand));
   };
   const keptDry = new Map<string, boolean>();

@@ -13,7 +13,7 @@ interface StandingProps {
 /** What a kit is weakest in, what falls due next in it, and what it waits for: a line each, where there is something to say. */
 export function Standing({ kit, due }: StandingProps) {
   if (kit.own.placements.length === 0) return null;
-  const weakest = weakestMust(kit.ways, kit.own.wishes);
+  const weakest = weakestMust(kit.ways, kit.asked);
   const waits = waitsOf(kit);
   return (
     <Box as="dl" fontSize="sm" display="grid" gridTemplateColumns="auto 1fr" columnGap="2">

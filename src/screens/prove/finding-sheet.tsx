@@ -13,7 +13,7 @@ import type { KitView } from '@/ui/kit/kit-view';
 import { select } from '@/ui/kit/selection';
 import { perform } from '@/ui/notice/notice';
 import { moodColours, type Mood } from '@/ui/shell/figure';
-import { useFixes } from './use-fixes';
+import { keyOf, useFixes } from './use-fixes';
 
 const moods: Readonly<Record<Severity, readonly [mood: Mood, word: string]>> = {
   stop: ['stop', 'Stop'],
@@ -25,10 +25,12 @@ interface FindingSheetProps {
   readonly view: KitView;
   readonly judge: Judge;
   readonly finding: ToldFinding;
+  /** What mends it best, where that was tried: null where nothing does, undefined while it is tried or not asked for. */
+  readonly best?: Fix | null | undefined;
 }
 
 /** One finding; opened, why it matters, what mends it, and a way to let it be. The letter m does the first that mends it. */
-export function FindingSheet({ view, judge, finding }: FindingSheetProps) {
+export function FindingSheet({ view, judge, finding, best }: FindingSheetProps) {
   const [isOpen, setIsOpen] = useState(false);
   const { letterKeys } = usePreferences();
   const tried = useFixes(view, finding, isOpen);
@@ -64,13 +66,20 @@ export function FindingSheet({ view, judge, finding }: FindingSheetProps) {
         </Text>
         <span>{finding.message}</span>
       </chakra.button>
+      {best && !isOpen && !isShownInStow(finding) && (
+        <Box paddingLeft={{ md: '66px' }} paddingBottom="3">
+          <Button size="sm" whiteSpace="normal" variant="main" onClick={() => mend(best)}>
+            {judge.fixInWords(best, view.units)}
+          </Button>
+        </Box>
+      )}
       {isOpen && (
         <Box paddingLeft={{ md: '66px' }} paddingBottom="3">
           <Text color="fg.muted" marginBottom="2">
             {judge.ruleOf(finding.rule).because}
           </Text>
           <Flex gap="2" wrap="wrap" align="center">
-            {finding.rule !== 'stow/fit' &&
+            {!isShownInStow(finding) &&
               (tried?.fixes ?? []).map((fix, at) => (
                 <Button
                   key={fix.says}
@@ -91,11 +100,26 @@ export function FindingSheet({ view, judge, finding }: FindingSheetProps) {
                   : 'Each was tried: it is silent then.'}
             </Text>
           </Flex>
+          {finding.parts && (
+            <Box marginTop="2">
+              <Text fontWeight="600">Each of it</Text>
+              <Flex as="ul" direction="column" listStyleType="none">
+                {finding.parts.map((part) => (
+                  <FindingSheet key={keyOf(part)} view={view} judge={judge} finding={part} />
+                ))}
+              </Flex>
+            </Box>
+          )}
           <LetItBe view={view} judge={judge} finding={finding} />
         </Box>
       )}
     </Box>
   );
+}
+
+/** What does not go in is mended where it is packed. */
+function isShownInStow({ rule }: ToldFinding): boolean {
+  return rule === 'stow/fit' || rule === 'stow/room';
 }
 
 /** Where somebody goes about it by hand. */

@@ -14,6 +14,7 @@ import { perform } from '@/ui/notice/notice';
 import { ScreenHeading } from '@/ui/shell/screen-heading';
 import { SubPlaces } from '@/ui/shell/sub-places';
 import { FindingSheet } from './finding-sheet';
+import { keyOf, useBestFixes } from './use-fixes';
 
 const titles: Readonly<Record<ToDo, readonly [title: string, says: string]>> = {
   'add or swap': ['Add or swap', 'Something is missing, or another piece does it better.'],
@@ -46,11 +47,17 @@ export function FindingsScreen() {
   );
 }
 
+/** So many are told to be done first: who is told thirty things does none. */
+const mostFirst = 5;
+
 function Findings({ view, judge }: { readonly view: KitView; readonly judge: Judge }) {
+  const first = view.findings.filter(({ severity }) => severity !== 'note').slice(0, mostFirst);
+  const rest = view.findings.filter((finding) => !first.includes(finding));
+  const best = useBestFixes(view, first);
   const groups = judge.toDos
     .map((toDo) => ({
       toDo,
-      findings: view.findings.filter((finding) => judge.toDoAbout(finding) === toDo),
+      findings: rest.filter((finding) => judge.toDoAbout(finding) === toDo),
     }))
     .filter(({ findings }) => findings.length > 0)
     .sort(
@@ -58,21 +65,43 @@ function Findings({ view, judge }: { readonly view: KitView; readonly judge: Jud
     );
   return (
     <Flex direction="column" gap="4">
-      {groups.length === 0 && <Text>Nothing to look at: every rule that is checked holds.</Text>}
-      {groups.map(({ toDo, findings }) => (
-        <Panel key={toDo} title={`${titles[toDo][0]} (${findings.length})`} says={titles[toDo][1]}>
+      {view.findings.length === 0 && (
+        <Text>Nothing to look at: every rule that is checked holds.</Text>
+      )}
+      {first.length > 0 && (
+        <Panel
+          title="Do these first"
+          says="What hurts soonest where you are going, the gravest first. The green button was tried: it mends it, and makes nothing else worse."
+        >
           <Flex as="ul" direction="column" gap="1" listStyleType="none">
-            {findings.map((finding) => (
+            {first.map((finding) => (
               <FindingSheet
-                key={`${finding.rule} ${finding.of}`}
+                key={keyOf(finding)}
                 view={view}
                 judge={judge}
                 finding={finding}
+                best={best.get(keyOf(finding))}
               />
             ))}
           </Flex>
         </Panel>
-      ))}
+      )}
+      {groups.length > 0 && (
+        <Panel title={`The rest (${rest.length})`} says="By what to do about it.">
+          {groups.map(({ toDo, findings }) => (
+            <Folded key={toDo} title={`${titles[toDo][0]} (${findings.length})`}>
+              <Text fontSize="sm" color="fg.muted">
+                {titles[toDo][1]}
+              </Text>
+              <Flex as="ul" direction="column" gap="1" listStyleType="none">
+                {findings.map((finding) => (
+                  <FindingSheet key={keyOf(finding)} view={view} judge={judge} finding={finding} />
+                ))}
+              </Flex>
+            </Folded>
+          ))}
+        </Panel>
+      )}
       {view.letBe.length > 0 && <LetBeList view={view} letBe={view.letBe} />}
       <Text fontSize="sm" color="fg.muted">
         {`${view.findings.length} findings of ${judge.ruleCount} rules; a rule that cannot know is silent. This plans and reminds; it does not train.`}

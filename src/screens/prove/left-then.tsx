@@ -43,7 +43,7 @@ function wholeUnderBrief(view: KitView): UnderBrief | null {
 function Jobs({ view }: { readonly view: KitView }) {
   const whole = wholeKit(view).ways;
   const { ways } = view.kit;
-  const musts = mustsOf(view.own.wishes).map(({ anyOf, wanted }) => ({
+  const musts = mustsOf(view.kit.asked).map(({ anyOf, wanted }) => ({
     name: jobsInWords(anyOf),
     wanted,
     was: whole.depth(anyOf),

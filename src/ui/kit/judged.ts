@@ -10,6 +10,9 @@ import { stepped } from './stepped';
 /** A finding with its sentence in this person’s units. */
 export interface ToldFinding extends Finding {
   readonly message: string;
+  /** The same in a few words. */
+  readonly headline: string;
+  readonly parts?: readonly ToldFinding[];
 }
 
 /** A finding that its owner lets be, and what was said of it. */
@@ -67,10 +70,13 @@ export function judgedBy(judge: Judge | null, of: ToJudge): Judged {
 }
 
 function divided(judge: Judge, { kit, units }: ToJudge, all: readonly Finding[]): Judged {
-  const told = all.map((finding): ToldFinding => ({
+  const inWords = ({ parts, ...finding }: Finding): ToldFinding => ({
     ...finding,
+    ...(parts && { parts: parts.map(inWords) }),
     message: judge.findingInWords(finding, kit, units),
-  }));
+    headline: judge.headlineOf(finding, kit, units),
+  });
+  const told = all.map(inWords);
   const { open, letBe } = judge.dividedBy(kit.own, told);
   return { findings: open, letBe, isJudged: true, judged: kit };
 }

@@ -146,10 +146,10 @@ function stowedInWords(
 
 /** What is covered, and what the kit must do that hangs on the fewest losses. */
 function coverFigure(view: KitView): Told {
-  const { cover, kit, own } = view;
+  const { cover, kit } = view;
   const thin = cover.categories.filter(({ standing }) => standing === 'thin').length;
   const missing = cover.outOf - cover.covered;
-  const weakest = weakestMust(kit.ways, own.wishes);
+  const weakest = weakestMust(kit.ways, kit.asked);
   return {
     name: 'Cover',
     value: `${cover.covered} of ${cover.outOf}`,
@@ -206,25 +206,16 @@ function lastsFigure(under: NonNullable<ReturnType<typeof useUnderBrief>>): Told
   };
 }
 
+/** How much is to be changed before they set out, and the first of it in words. Notes are no part of it. */
 function findingsFigure({ findings, isJudged }: KitView): Told {
   const stops = findings.filter(({ severity }) => severity === 'stop').length;
   const warns = findings.filter(({ severity }) => severity === 'warn').length;
-  const notes = findings.length - stops - warns;
-  const parts = [
-    [stops, 'stop'],
-    [warns, 'warn'],
-    [notes, 'note'],
-  ] as const;
+  const [first] = findings;
   return {
     name: 'To look at',
-    value: isJudged ? String(findings.length) : '…',
-    of: findings.length === 1 ? 'finding' : 'findings',
-    says:
-      parts
-        .filter(([count]) => count > 0)
-        .slice(0, 2)
-        .map(([count, word]) => `${count} ${word}`)
-        .join(' · ') || (isJudged ? 'all is well' : 'looking'),
+    value: isJudged ? String(stops + warns) : '…',
+    of: stops + warns === 1 ? 'finding' : 'findings',
+    says: !isJudged ? 'looking' : stops + warns === 0 ? 'all is well' : first!.headline,
     mood: stops > 0 ? 'stop' : warns > 0 ? 'watch' : 'fine',
     share: null,
     children: <FindingList />,

@@ -21,7 +21,7 @@ export function FindingList() {
   return (
     <>
       <Text marginBottom="2">
-        <TextLink href="/prove/findings">All of them, by what to do, with what mends each</TextLink>
+        <TextLink href="/prove/findings">All of them, with what mends each</TextLink>
       </Text>
       <Flex
         as="ul"

@@ -20,6 +20,10 @@ const own: Loadout = {
     people: [{ ...autumn.people[0]!, name: 'Somebody named' }, autumn.people[1]!],
     beside: ['other'],
   },
+  wishes: [
+    { anyOf: ['roof'], ways: 1 },
+    { anyOf: ['cut'], ways: 2 },
+  ],
   whatIfs: [
     { id: 'w1', name: 'Overboard', losses: [{ kind: 'holder', placement: 'p-pack' }] },
     { id: 'w2', name: 'Long gone', losses: [{ kind: 'piece', placement: 'p-tarp' }] },
@@ -88,8 +92,9 @@ describe('the audit tells what is left', () => {
 });
 
 describe('the audit tells findings', () => {
+  const all = audit.findings.flatMap((finding) => [finding, ...(finding.parts ?? [])]);
   const about = (rule: string, of: RegExp) =>
-    audit.findings.find(({ rule: id, message }) => id === rule && of.test(message))!;
+    all.find(({ rule: id, message }) => id === rule && of.test(message))!;
 
   test('with what mends each', () => {
     expect(about('cover/missing', /ignite|carry water/).fixes!.length).toBeGreaterThan(0);

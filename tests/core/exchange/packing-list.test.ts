@@ -84,7 +84,7 @@ describe('the audit', () => {
     });
     expect(audit.limits.rules.map(({ kept }) => kept)).toEqual([true, true, true]);
     expect(audit.needs).toHaveLength(20);
-    expect(audit.lasts?.first).toBe('food');
+    expect(audit.lasts).toEqual({ days: 0, first: 'sleep' });
   });
 
   it('is plain data that survives being written', () => {

@@ -11,9 +11,8 @@ import {
 import { newPlacement } from '@/core/loadout';
 import { pastAmong, sharesIn } from '@/core/upkeep';
 import { waysOf } from '@/core/ways';
-import { cells } from '@/core/catalogue/kind';
 import { benchOf, gear, kit } from '../../support/benches';
-import { cell, supplyOf } from '../../support/kits-of-needs';
+import { cell, looseCells, supplyOf } from '../../support/kits-of-needs';
 
 function lot(id: string, count: number, goodUntil: string | null, more: Partial<Lot> = {}): Lot {
   return {
@@ -230,7 +229,7 @@ describe('lots', () => {
   });
 
   it('past their date light no lamp: those that are not, do', () => {
-    const lamp = gear('lamp', { supplies: [supplyOf('light', [cells('AA alkaline', 3)])] });
+    const lamp = gear('lamp', { supplies: [supplyOf('light', [looseCells(3)])] });
     const batteries = gear('aa', {
       count: 5,
       supplies: [cell('AA alkaline')],

@@ -2,11 +2,12 @@ import type { BriefRule } from '@/core/brief';
 import { demoBench, demoOpensOn } from '@/core/demo';
 import { cylinder, igniteJobs } from '@/core/gear';
 import { rulesKept, ruleInWords } from '@/core/judge/brief-rules';
-import { findingInWords, findingsOf } from '@/core/judge';
+import { findingInWords } from '@/core/judge';
 import { workedOut } from '@/core/kit';
 import { newPlacement } from '@/core/loadout';
 import { autumn } from '../../support/under-brief';
 import { benchOf, gear, holder, kit } from '../../support/benches';
+import { everyFinding } from '../../support/every-finding';
 
 function kept(rule: BriefRule, loadout = demoOpensOn) {
   const own = demoBench.loadouts.get(loadout)!;
@@ -70,7 +71,7 @@ describe('rules of a brief', () => {
       brief: { ...autumn, rules: [{ rule: 'second vessel' } as const] },
     };
     const worked = workedOut(benchOf([], [own]), own, '2026-10-01');
-    const broken = findingsOf(worked).find(({ rule }) => rule === 'brief/rule')!;
+    const broken = everyFinding(worked).find(({ rule }) => rule === 'brief/rule')!;
     expect(broken.severity).toBe('stop');
     expect(findingInWords(broken, worked, 'metric')).toBe(
       'A rule of the brief is broken: A second vessel for water, and there are 0.',

@@ -1,8 +1,9 @@
 import { demoBench } from '@/core/demo';
-import { findingInWords, findingsOf } from '@/core/judge';
+import { findingInWords, findingsOf, headlineOf } from '@/core/judge';
 import { workedOut } from '@/core/kit';
 import type { Loadout } from '@/core/loadout';
 import { kit } from '../../support/benches';
+import { everyFinding } from '../../support/every-finding';
 
 function messages(
   kitId: string,
@@ -14,7 +15,7 @@ function messages(
 
 function told(loadout: Loadout, today: string, units: 'metric' | 'us' = 'metric') {
   const worked = workedOut(demoBench, loadout, today);
-  return findingsOf(worked).map(
+  return everyFinding(worked).map(
     (finding) => `${finding.severity}: ${findingInWords(finding, worked, units)}`,
   );
 }
@@ -26,18 +27,25 @@ describe('findings on the demo', () => {
       expect.arrayContaining([
         'stop: Closed-cell ground mat in Barrel 30 L: stands 90 mm out of the top, so that the lid does not close.',
         'stop: A cold night is 3 °C; the worst-off sleeps through 7 °C.',
+        'stop: With the Portage pack 45 L you lose bed, warm layers, roof and light; water, fire, blade, treatment, boiling, food and first aid stay.',
         'stop: Multi-tool is placed 2 times (Portage pack, Float pouch), and there is 1.',
-        'stop: Headlamp takes 3 × AAA; the cells here are 4 × AA alkaline.',
-        // The vessels are in the pack; what heats them lies in the barrel.
-        'warn: Boil: all 4 ways go with Barrel 30 L; 2 that are independent are wanted.',
-        'warn: Roof: all 2 ways go with Portage pack 45 L; 2 that are independent are wanted.',
-        'warn: Ignite: all 4 ways go with Barrel 30 L; 3 that are independent are wanted.',
+        'warn: Ignite: all 4 ways go with Barrel 30 L; 2 that are independent are wanted.',
         'note: Not stowed yet: Pocket whetstone, Insect repellent.',
       ]),
     );
-    const order = all.map((each) => ['stop', 'warn', 'note'].indexOf(each.split(':')[0]!));
+  });
+
+  it('are few, the gravest first, and each tells what it says too', () => {
+    const worked = workedOut(demoBench, demoBench.loadouts.get('portage-pack-kit')!, '2026-09-24');
+    const all = findingsOf(worked);
+    const order = all.map(({ severity }) => ['stop', 'warn', 'note'].indexOf(severity));
     expect(order).toEqual([...order].sort((one, other) => one - other));
-    expect(all.filter((each) => each.startsWith('stop'))).toHaveLength(4);
+    expect(all.filter(({ severity }) => severity === 'stop')).toHaveLength(5);
+    expect(all.length).toBeLessThanOrEqual(15);
+    expect(all[0]).toMatchObject({ rule: 'need/short', of: 'sleep' });
+    expect(all[0]!.parts!.map(({ rule }) => rule)).toContain('sleep/ground');
+    expect(headlineOf(all[0]!, worked, 'metric')).toBe('Sleep: 4 °C short');
+    expect(headlineOf(all[0]!, worked, 'us')).toBe('Sleep: 8 °F short');
   });
 
   it('print in the units that are asked for', () => {

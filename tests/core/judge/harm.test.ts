@@ -1,12 +1,12 @@
-import { findingsOf } from '@/core/judge';
 import { workedOut } from '@/core/kit';
 import { benchOfKinds, type KindKit } from '../../support/kits-of-kinds';
 import { cold } from '../../support/rule-case';
+import { everyFinding } from '../../support/every-finding';
 
 /** What a rule speaks of, by placement. */
 function about(rule: string, kit: KindKit): readonly (readonly string[])[] {
   const bench = benchOfKinds(kit);
-  return findingsOf(workedOut(bench, bench.loadouts.get('k')!, '2027-09-01'))
+  return everyFinding(workedOut(bench, bench.loadouts.get('k')!, '2027-09-01'))
     .filter((finding) => finding.rule === rule)
     .map((finding) => finding.about);
 }
@@ -28,7 +28,8 @@ describe('frost tears what strains water', () => {
 
 describe('fuel beside what is eaten', () => {
   it.each([
-    ['gas spoils food', 'gas-canister', 'oat-bar', true],
+    ['gas behind its valve spoils no food', 'gas-canister', 'oat-bar', false],
+    ['spirit spoils food', 'spirit-bottle', 'oat-bar', true],
     ['gas leaves nothing on the pot that it is carried in', 'gas-canister', 'pot', false],
     ['petrol gets into a pot', 'petrol-bottle', 'pot', true],
     ['fuel tablets get into a bottle', 'fuel-tablets', 'steel-bottle', true],

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { kindOf, kinds } from '@/core/catalogue';
-import { findingsOf } from '@/core/judge';
 import type { WorkedOutKit } from '@/core/kit';
 import { conditionIds } from '@/core/loadout';
 import { whatCanBeLost } from '@/core/losses';
@@ -11,6 +10,7 @@ import { anyKit } from '../../support/any-kit';
 import { kindKit } from '../../support/kinds-judged';
 import type { KindKit } from '../../support/kits-of-kinds';
 import { runs } from '../../support/share';
+import { everyFinding } from '../../support/every-finding';
 
 function needs(kit: WorkedOutKit): readonly Need[] {
   return underOwnBrief(kit, 'metric')?.needs ?? [];
@@ -89,7 +89,7 @@ describe('of any kit and any brief', () => {
       fc.property(anyKit, (each) => {
         const kit = kindKit(each);
         const told = needs(kit);
-        for (const { rule, about, figures } of findingsOf(kit)) {
+        for (const { rule, about, figures } of everyFinding(kit)) {
           // By an open window a candle is a light; in a tent or a car it is none.
           if (rule === 'harm/closed-flame' && (figures as { where: string }).where === 'house')
             continue;

@@ -1,13 +1,14 @@
-import { findingInWords, findingsOf } from '@/core/judge';
+import { findingInWords } from '@/core/judge';
 import { fixesOf } from '@/core/judge/mending';
 import { workedOut } from '@/core/kit';
 import { schemes } from '@/core/scheme';
 import { benchOfKinds } from '../../support/kits-of-kinds';
+import { everyFinding } from '../../support/every-finding';
 
 function ofRoof(holds: string) {
   const bench = benchOfKinds({ holds });
   const worked = workedOut(bench, bench.loadouts.get('k')!, '2027-09-01');
-  const findings = findingsOf(worked).filter(
+  const findings = everyFinding(worked).filter(
     ({ rule, of }) => rule === 'cover/depth' && of === 'roof',
   );
   const must = worked

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { asTheTableSays, somebody, type Brief } from '@/core/brief';
-import { findingsOf } from '@/core/judge';
 import { fixesOf } from '@/core/judge/mending';
 import { isOwnMedicine } from '@/core/judge/needed';
 import { drained } from '@/core/steps';
@@ -12,6 +11,7 @@ import { firstAidOf, hasFallen, isAnyWorseOff } from '@/core/needs';
 import { anyKit } from '../../support/any-kit';
 import { benchOfKinds, type KindKit } from '../../support/kits-of-kinds';
 import { runs } from '../../support/share';
+import { everyFinding } from '../../support/every-finding';
 
 const worked = (kit: KindKit): WorkedOutKit => {
   const bench = benchOfKinds(kit);
@@ -36,7 +36,7 @@ function kindIn(line: string): string {
 /** Ids of the pieces that each fix of a finding takes out of the kit. */
 function leftBy(kit: WorkedOutKit, rule?: string): readonly string[] {
   let next = 0;
-  return findingsOf(kit)
+  return everyFinding(kit)
     .filter((finding) => rule === undefined || finding.rule === rule)
     .flatMap((finding) => [...fixesOf(kit, finding, { newId: () => `new-${(next += 1)}` })])
     .flatMap((fix) => (fix?.command.do === 'take out' ? [fix.command.placement] : []));
@@ -47,7 +47,7 @@ describe('nobody is told to leave', () => {
     const kit = worked({ holds: medicineBag, brief: allergic });
     const dead = drained(deadWeightIn(kit)).map(({ id }) => id);
     expect(dead.filter((id) => id !== 'belt-knife' && id !== 'whistle')).toEqual([]);
-    expect(findingsOf(kit).filter(({ rule }) => rule === 'thrift/spares')).toEqual([]);
+    expect(everyFinding(kit).filter(({ rule }) => rule === 'thrift/spares')).toEqual([]);
   });
 
   it('any of it where the kit is too heavy, but what is done without', () => {
@@ -139,13 +139,13 @@ describe('of any kit and any brief', () => {
       fc.property(anyKit, (each) => {
         const kit = worked(each);
         const stops = (of: WorkedOutKit) =>
-          findingsOf(of).flatMap(({ severity, rule, of: what }) =>
+          everyFinding(of).flatMap(({ severity, rule, of: what }) =>
             severity === 'stop' ? [`${rule} ${what}`] : [],
           );
         const before = new Set(stops(kit));
         const needs = underOwnBrief(kit, 'metric')?.needs ?? [];
         let next = 0;
-        for (const finding of findingsOf(kit).slice(0, 6)) {
+        for (const finding of everyFinding(kit).slice(0, 6)) {
           for (const fix of fixesOf(kit, finding, { newId: () => `new-${(next += 1)}` })) {
             if (fix === null) continue;
             if (fix.command.do === 'take out')

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { jobIds, usualSupply, type Demand, type Gear } from '@/core/gear';
-import { findingInWords, findingsOf } from '@/core/judge';
+import { findingInWords } from '@/core/judge';
 import { backgroundOf } from '@/core/judge/background';
 import { ruleOf } from '@/core/judge/findings';
 import { rules } from '@/core/judge/rules';
@@ -10,6 +10,7 @@ import { drained } from '@/core/steps';
 import { anyKit } from '../../support/any-kit';
 import { benchOfKinds } from '../../support/kits-of-kinds';
 import { runs } from '../../support/share';
+import { everyFinding } from '../../support/every-finding';
 
 const worked = (bench: Bench) => workedOut(bench, bench.loadouts.get('k')!, '2027-09-01');
 
@@ -21,7 +22,7 @@ function everyRuleSpeaks(bench: Bench): void {
     const found = rule.find(kit, background);
     if ('next' in found) drained(found);
   }
-  for (const finding of findingsOf(kit)) {
+  for (const finding of everyFinding(kit)) {
     expect(finding.rule).not.toBe('judge/failed');
     expect(findingInWords(finding, kit, 'metric')).toMatch(/^\S.*\.$/s);
     expect(findingInWords(finding, kit, 'us')).not.toMatch(/undefined|null|NaN|Infinity/);
@@ -63,18 +64,18 @@ describe('a rule', () => {
         gear: { oats: byHand([usualSupply('light')]) },
       }),
     );
-    const whole = findingsOf(kit);
+    const whole = everyFinding(kit);
     expect(whole.map((each) => findingInWords(each, kit, 'metric'))).toContain(
       'Made by hand takes 1 cell; there are no cells here.',
     );
     const broken = jest.spyOn(ruleOf('light/cells'), 'find').mockImplementation(() => {
       throw new TypeError('no such thing');
     });
-    const left = findingsOf(kit);
+    const left = everyFinding(kit);
     broken.mockRestore();
-    expect(left.filter(({ rule }) => rule !== 'judge/failed')).toEqual(
-      whole.filter(({ rule }) => rule !== 'light/cells'),
-    );
+    const each = (found: typeof whole, but: string) =>
+      found.filter(({ rule }) => rule !== but).map(({ rule, of, figures }) => [rule, of, figures]);
+    expect(each(left, 'judge/failed').sort()).toEqual(each(whole, 'light/cells').sort());
     const failed = left.filter(({ rule }) => rule === 'judge/failed');
     expect(failed.map((each) => findingInWords(each, kit, 'metric'))).toEqual([
       'Not looked at, as a rule failed: cells of the wrong type, or too few. All other rules were.',

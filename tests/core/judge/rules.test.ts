@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { findingInWords, findingsOf } from '@/core/judge';
+import { backgroundOf } from '@/core/judge/background';
+import { foundBy, ruleOf } from '@/core/judge/findings';
 import { fixesOf } from '@/core/judge/mending';
 import { menders } from '@/core/judge/mending/menders';
 import { rules } from '@/core/judge/rules';
@@ -13,7 +15,7 @@ import { benchOf, gear as pieceOf, kit as kitOf } from '../../support/benches';
 const today = '2027-09-01';
 function judged(bench: Bench, rule: string) {
   const worked = workedOut(bench, bench.loadouts.get('k')!, today);
-  return { worked, findings: findingsOf(worked).filter((each) => each.rule === rule) };
+  return { worked, findings: foundBy(ruleOf(rule), worked, backgroundOf(worked)) };
 }
 
 describe('every rule', () => {

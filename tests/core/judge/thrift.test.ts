@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { gearOfKind, kindOf } from '@/core/catalogue';
 import { igniteJobs, type Gear } from '@/core/gear';
 import { waysWanted } from '@/core/scheme';
-import { findingsOf } from '@/core/judge';
 import { pricePartsOf } from '@/core/judge/price-parts';
 import { sparedBy } from '@/core/judge/thrift';
 import { workedOut } from '@/core/kit';
@@ -11,6 +10,7 @@ import { amountOf, waysOf, type Ways } from '@/core/ways';
 import { benchOf, kit } from '../../support/benches';
 import { needyKit } from '../../support/kits-of-needs';
 import { runs } from '../../support/share';
+import { everyFinding } from '../../support/every-finding';
 
 function benchWith(...lines: readonly (readonly [string, number, Partial<Gear>?])[]): Bench {
   const shelf = lines.map(([id, , differs]) => ({ ...gearOfKind(kindOf(id)!, id), ...differs }));
@@ -176,7 +176,7 @@ describe('a lighter piece of the shelf', () => {
           const taken = shelf.filter((_, at) => pieces[at]!.isTaken);
           const placements = taken.map(({ id }) => newPlacement(id, id, { on: 'body' }));
           const bench = benchOf(shelf, [kit('k', placements)]);
-          const found = findingsOf(workedOut(bench, bench.loadouts.get('k')!, '2026-10-01'))
+          const found = everyFinding(workedOut(bench, bench.loadouts.get('k')!, '2026-10-01'))
             .filter(({ rule }) => rule === 'thrift/lighter')
             .map(({ about, figures }) => [about[0], (figures as { savedG: number }).savedG]);
           const wanted = taken.flatMap(({ id, kind, massG: own }) => {

@@ -1,16 +1,17 @@
-import { findingInWords, findingsOf } from '@/core/judge';
+import { findingInWords } from '@/core/judge';
 import { fixesOf } from '@/core/judge/mending';
 import { redLight } from '@/core/judge/way-and-seen';
 import { workedOut } from '@/core/kit';
 import { benchOfKinds, type KindKit } from '../../support/kits-of-kinds';
 import { ok } from '../../support/rule-case';
+import { everyFinding } from '../../support/every-finding';
 
 const unseen = { schools: { seen: 'unseen until wanted' } } as const;
 
 function told(kit: KindKit) {
   const bench = benchOfKinds(kit);
   const worked = workedOut(bench, bench.loadouts.get('k')!, '2027-09-01');
-  const findings = findingsOf(worked).filter(({ rule }) => rule === 'seen/noise');
+  const findings = everyFinding(worked).filter(({ rule }) => rule === 'seen/noise');
   return {
     worked,
     findings,

@@ -11,22 +11,19 @@ const kits = judgedKits();
 
 /** Needs that are told worse than the instructor had it, by the number of the kit: known, and safe. */
 const graver: Readonly<Record<string, readonly string[]>> = {
-  '01': ['drink', 'carry', 'light', 'found'],
-  '02': ['light'],
+  '01': ['drink', 'carry'],
   '03': ['carry'],
-  '05': ['ground', 'light', 'power'],
-  '06': ['warmth'],
-  '07': ['warmth', 'fuel', 'light'],
+  '05': ['ground', 'power'],
+  '06': ['warmth', 'guard'],
+  '07': ['warmth', 'fuel'],
   '08': ['sleep'],
-  '09': ['drink', 'light'],
-  '10': ['light'],
-  '11': ['light', 'power'],
-  '12': ['light'],
-  '13': ['drink', 'light', 'found'],
-  '14': ['fuel', 'light'],
+  '09': ['drink'],
+  '11': ['power'],
+  '13': ['drink'],
+  '14': ['fuel'],
   '16': ['guard'],
   '17': ['ground'],
-  '19': ['fire', 'power'],
+  '19': ['fire'],
   '20': ['power'],
 };
 
@@ -81,6 +78,6 @@ describe('needs of twenty kits', () => {
   it('are right in nine of ten', () => {
     const right = each.filter(({ need, expected }) => isRight(need, expected));
     expect(each).toHaveLength(400);
-    expect(right.length).toBeGreaterThanOrEqual(360);
+    expect(right.length).toBeGreaterThanOrEqual(380);
   });
 });

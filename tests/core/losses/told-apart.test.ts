@@ -1,9 +1,13 @@
 import { lossesOfKit, minimalSets, questionsOf, writtenOut } from '@/core/losses';
+import { unknownCells } from '../../support/rule-case';
 import { kindKit } from '../../support/kinds-judged';
 
 describe('items of one placement', () => {
   it('are told apart as many as are needed at once and three more: five cells of a lamp for three', () => {
-    const { formula } = kindKit({ holds: 'headlamp, 5 cell-aaa' }).ways;
+    const { formula } = kindKit({
+      holds: 'headlamp, 5 cell-aaa',
+      gear: { headlamp: unknownCells },
+    }).ways;
     const { sets } = minimalSets(formula, ['light'], { upTo: 3, conditions: [] });
     const written = writtenOut(formula, sets);
     // The lamp, and any three of the five: two are left then.

@@ -2,9 +2,9 @@ import { asTheTableSays, somebody } from '@/core/brief';
 import { apply } from '@/core/loadout';
 import { workedOut } from '@/core/kit';
 import { fixesOf } from '@/core/judge/mending';
-import { findingsOf } from '@/core/judge';
 import { foundIn, kindDay, kindKit, needIn } from '../../support/kinds-judged';
 import { benchOfKinds } from '../../support/kits-of-kinds';
+import { everyFinding } from '../../support/every-finding';
 
 const one = [{ ...somebody, name: 'A' }];
 const oneNight = { on: 'days', from: '2027-09-20', to: '2027-09-21' } as const;
@@ -88,7 +88,7 @@ describe('boiling', () => {
       holds: 'pot, lighter, 6 trail-meal',
       brief: { isFireAllowed: false },
     });
-    const meals = findingsOf(kit).find(({ rule }) => rule === 'food/needs-water')!;
+    const meals = everyFinding(kit).find(({ rule }) => rule === 'food/needs-water')!;
     const says = [...fixesOf(kit, meals, { newId: () => 'new' })].flatMap((fix) => fix?.says ?? []);
     expect(says.filter((each) => /^(?:Leave Trail|Get \d* ?×? ?Gas canister)/.test(each))).toEqual(
       [],

@@ -4,6 +4,7 @@ import { coverOf, homeCategory, schemes } from '@/core/scheme';
 import { singleLosses, waysOf } from '@/core/ways';
 import { newPlacement, type Loadout } from '@/core/loadout';
 import { demoBench } from '@/core/demo';
+import { looseCells } from '../../support/kits-of-needs';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 
 function supply(
@@ -29,6 +30,7 @@ const shelf = [
     ],
   }),
   gear('lamp', { supplies: [supply('light', [cells('AAA alkaline', 3)])] }),
+  gear('unknown', { supplies: [supply('light', [looseCells(3)])] }),
   gear('aa', { supplies: [supply('cells', [], { sort: 'AA alkaline', amount: 3 })] }),
   gear('aaa', { supplies: [supply('cells', [], { sort: 'AAA alkaline', amount: 1.3 })] }),
   gear('hen', { supplies: [supply('sew', [relying('thread')])] }),
@@ -65,10 +67,11 @@ describe('ways', () => {
     expect(jobsDone(loadout(['hen', body], ['egg', body]))).toEqual([]);
   });
 
-  it('need enough cells of the right size', () => {
-    expect(jobsDone(loadout(['lamp', body], ['aa', body, 8]))).toEqual(['cells']);
-    expect(jobsDone(loadout(['lamp', body], ['aaa', body, 2]))).toEqual(['cells']);
-    expect(jobsDone(loadout(['lamp', body], ['aaa', body, 3]))).toEqual(['cells', 'light']);
+  it('need enough cells where nobody knows that they have some', () => {
+    expect(jobsDone(loadout(['lamp', body]))).toEqual(['light']);
+    expect(jobsDone(loadout(['unknown', body]))).toEqual([]);
+    expect(jobsDone(loadout(['unknown', body], ['aaa', body, 2]))).toEqual(['cells']);
+    expect(jobsDone(loadout(['unknown', body], ['aaa', body, 3]))).toEqual(['cells', 'light']);
   });
 });
 
@@ -161,13 +164,14 @@ describe('the demo', () => {
     expect(singleLosses(formula, igniteJobs)).toEqual([{ kind: 'holder', placement: 'barrel' }]);
   });
 
-  it('has a headlamp without its cells, and a rod without tinder', () => {
+  it('has lamps with cells of their own, and a rod without tinder', () => {
     const { all: pack } = waysOf(
       demoBench.loadouts.get('portage-pack-kit')!,
       demoBench.shelf,
       null,
     );
     expect(pack.filter(({ job }) => job === 'light').map(({ placement }) => placement.id)).toEqual([
+      'headlamp',
       'torch',
     ]);
     const float = cover('float-pouch-kit');

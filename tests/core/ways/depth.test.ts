@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { cells, relying } from '@/core/catalogue/kind';
+import { relying } from '@/core/catalogue/kind';
 import type { Gear, JobId } from '@/core/gear';
 import { newPlacement, type Loadout, type Place } from '@/core/loadout';
 import { depthOf, formulaOf, singleLosses } from '@/core/ways';
 import { benchOf, gear, holder, kit } from '../../support/benches';
 import { doneByHand, everyLoss, setsByHand } from '../../support/losses-by-hand';
-import { cell, needyJobs, needyKit, supplyOf } from '../../support/kits-of-needs';
+import { cell, looseCells, needyJobs, needyKit, supplyOf } from '../../support/kits-of-needs';
 import { runs } from '../../support/share';
 
 type Shelf = ReadonlyMap<string, Gear>;
@@ -98,7 +98,7 @@ describe('depth, by hand', () => {
 
   it('an old cell and a new one of another stuff do not light a lamp of two together', () => {
     const lamp = gear('lamp', {
-      supplies: [supplyOf('light', [cells('AA alkaline', 2)])],
+      supplies: [supplyOf('light', [looseCells(2)])],
     });
     const [alkaline, lithium] = [
       gear('alkaline', { supplies: [cell('AA alkaline')] }),

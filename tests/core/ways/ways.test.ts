@@ -4,7 +4,7 @@ import { newPlacement, type Place } from '@/core/loadout';
 import { absenceOf } from '@/core/upkeep';
 import { amountOf, roundsOf, waysOf, withoutPlacement, nothingLost } from '@/core/ways';
 import { benchOf, gear, holder, kit } from '../../support/benches';
-import { cell, supplyOf } from '../../support/kits-of-needs';
+import { cell, looseCells, supplyOf } from '../../support/kits-of-needs';
 
 const on = { on: 'body' } as const;
 const day = '2026-10-01';
@@ -45,7 +45,7 @@ describe('what is not there', () => {
 
 describe('amounts', () => {
   const amount = (job: 'light' | 'call', each: number, count: number): Supply => ({
-    ...supplyOf(job, [cellsOf('AA alkaline', count)]),
+    ...supplyOf(job, [looseCells(count)]),
     amount: each,
   });
   const lamp = gear('lamp', { supplies: [amount('light', 3200, 3)] });
@@ -61,6 +61,18 @@ describe('amounts', () => {
     // 3200 of three cells are more a cell than 900 of one: the lamp first, and the fourth for the torch.
     expect(light(['torch', on, 2], ['lamp', on], ['cells', on, 4])).toBe(3200 + 900);
     expect(light(['torch', on, 2], ['lamp', on], ['cells', on, 2])).toBe(2 * 900);
+  });
+
+  it('of a lamp with cells of its own are one set more than lie beside it', () => {
+    const own = gear('own', {
+      supplies: [{ ...supplyOf('light', [cellsOf('AA alkaline', 3)]), amount: 3200 }],
+    });
+    const light = (...placed: Parameters<typeof waysIn>[1][]) =>
+      amountOf(waysIn([own, cells], ...placed), 'light');
+    expect(light(['own', on])).toBe(3200);
+    expect(light(['own', on], ['cells', on, 3])).toBe(2 * 3200);
+    expect(light(['own', on], ['cells', on, 5])).toBe(2 * 3200);
+    expect(light(['own', on, 2], ['cells', on, 7])).toBe(4 * 3200);
   });
 
   it('are less by what is lost', () => {

@@ -197,10 +197,12 @@ export function gettingInstead(
   newId: () => string,
 ): readonly Fix[] {
   if (isOfModule(placement)) return [];
-  const made = typicalOf(kit, kind, newId);
+  // As many as lie there.
+  const { count } = kit.whole.placements.find(({ id }) => id === placement)!;
+  const made = typicalOf(kit, kind, newId, count);
   return [
     {
-      says: `Get ${made.name} instead of ${kit.gear(placement).name}`,
+      says: `Get ${named(made.name, count)} instead of ${kit.gear(placement).name}`,
       command: {
         do: 'together',
         label: `add ${made.name}`,

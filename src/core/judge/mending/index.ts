@@ -6,7 +6,7 @@ import { once } from '../../steps';
 import { hasFallen, needIds, type Need } from '../../needs';
 import { backgroundOf, type Background } from '../background';
 import { briefRule } from '../brief-rules';
-import { foundBy, ruleOf } from '../findings';
+import { foundBy, isCause, ruleOf } from '../findings';
 import type { Finding, Fix, Rule } from '../finding';
 import { rules } from '../rules';
 import { overLimits } from '../stow';
@@ -36,6 +36,30 @@ export function isMendable(rule: string): boolean {
  * breaks. Where nothing helps but what goes over the kit’s own limit of mass, that is offered, and says by how much. Told one after the other, null for one that did not help, so that whoever asks can stop in between.
  */
 export function* fixesOf(
+  kit: WorkedOutKit,
+  finding: Finding,
+  search: FixSearch,
+): Generator<Fix | null, void> {
+  let offered = 0;
+  // What mends the whole of it comes before what mends a part.
+  for (const each of [finding, ...(finding.parts ?? [])]) {
+    if (offered > 0 && !isGathered(finding)) return;
+    for (const fix of fixesOfOne(kit, each, search)) {
+      yield fix;
+      if (fix !== null) offered += 1;
+      if (offered >= mostFixes) return;
+      // Of a finding that only gathers, each part offers its best.
+      if (fix !== null && isGathered(finding)) break;
+    }
+  }
+}
+
+/** It stands for its parts alone. */
+function isGathered({ rule }: Finding): boolean {
+  return isCause(rule) || !isMendable(rule);
+}
+
+function* fixesOfOne(
   kit: WorkedOutKit,
   finding: Finding,
   { newId, scheme, laidOut = notLaidOut }: FixSearch,

@@ -8,12 +8,14 @@ import { fixName, layingOutFix, needFixes } from '../../kit/need-fixes';
 import type { NeedId } from '../../needs';
 import * as food from '../food';
 import * as light from '../light';
-import { cellsMissing } from '../upkeep';
+import { needShort } from '../need-short';
+import { cellsFitNothing, cellsMissing } from '../upkeep';
 import { plugFitsNothing } from '../power';
 import * as roof from '../roof';
 import * as sleep from '../sleep';
 import * as warm from '../warm';
 import * as water from '../water';
+import * as wayAndSeen from '../way-and-seen';
 import * as work from '../work';
 import type { Fix } from '../finding';
 import { checked, gettingInstead, layingOut, layingOutKind, leaving, swapping } from './fixing';
@@ -97,6 +99,25 @@ function uncapital(text: string): string {
 }
 
 export const needMenders: readonly Mender[] = [
+  mends(needShort, (asked) => answering(asked, asked.finding.figures.need)),
+  mends(warm.notForAll, ({ kit, newId, finding: { figures } }) => {
+    const count = figures.people - figures.there;
+    return figures.lacks === 'rain'
+      ? ['rain-jacket', 'poncho'].map((kind) => layingOutKind({ kit, newId, count }, kind))
+      : ['warm-mitts', 'gloves'].map((kind) => layingOutKind({ kit, newId, count }, kind));
+  }),
+  mends(light.coldCells, ({ kit, newId, finding: { about } }) =>
+    about.flatMap((id) => {
+      const kind = kit.gear(id).kind ?? '';
+      const lithium = ['cell-aa', 'cell-aaa'].includes(kind) ? `${kind}-lithium` : null;
+      return lithium === null ? [] : gettingInstead(kit, id, lithium, newId);
+    }),
+  ),
+  mends(
+    wayAndSeen.nothingShinesBack,
+    getting('reflective-armband', 'reflective-tape', 'warning-vest'),
+  ),
+  mends(wayAndSeen.noBearing, adding('bearing')),
   mends(water.noVessel, adding('boil')),
   mends(water.doubleWall, adding('boil')),
   mends(water.doseVessel, adding('carry-water')),
@@ -170,6 +191,13 @@ export const needMenders: readonly Mender[] = [
       ...about.flatMap((id) => leaving(kit, id)),
     ];
   }),
+  mends(cellsFitNothing, ({ kit, newId, finding: { figures, about } }) => [
+    ...figures.takes.flatMap((cell) => {
+      const kind = cellKinds.get(cell);
+      return kind === undefined ? [] : about.flatMap((id) => gettingInstead(kit, id, kind, newId));
+    }),
+    ...about.flatMap((id) => leaving(kit, id)),
+  ]),
   mends(light.switchesOn, ({ kit, finding: { about } }) => [
     checked(
       kit,

@@ -1,0 +1,7 @@
+import { findingsOf, type Finding } from '@/core/judge';
+import type { WorkedOutKit } from '@/core/kit';
+
+/** What is found in a kit, with what is told as part of it. */
+export function everyFinding(kit: WorkedOutKit): readonly Finding[] {
+  return findingsOf(kit).flatMap((finding) => [finding, ...(finding.parts ?? [])]);
+}
