@@ -3,5 +3,9 @@ import type { WorkedOutKit } from '@/core/kit';
 
 /** What is found in a kit, with what is told as part of it. */
 export function everyFinding(kit: WorkedOutKit): readonly Finding[] {
-  return findingsOf(kit).flatMap((finding) => [finding, ...(finding.parts ?? [])]);
+  return findingsOf(kit).flatMap(withItsParts);
+}
+
+function withItsParts(finding: Finding): readonly Finding[] {
+  return [finding, ...(finding.parts ?? []).flatMap(withItsParts)];
 }

@@ -108,6 +108,15 @@ export function fixInWords({ says, overLimitG }: Fix, units: UnitSystem): string
     : `${says}: then ${printMass(overLimitG, units)} over the kit’s limit`;
 }
 
+/** Placements of one piece are named once, however they were typed. */
+function eachOnce(about: readonly string[], kit: WorkedOutKit): readonly string[] {
+  const named = new Set<string>();
+  return about.filter((id) => {
+    const gear = kit.tree.byId.get(id)?.gear ?? id;
+    return !named.has(gear) && named.add(gear);
+  });
+}
+
 /** A finding in one sentence, with its figures. */
 export function findingInWords(
   { rule, figures, about }: Finding,
@@ -119,5 +128,5 @@ export function findingInWords(
     currency: kit.bench.currency,
     name: (placement) => kit.gear(placement).name,
   };
-  return ruleOf(rule).says(figures, edge, about);
+  return ruleOf(rule).says(figures, edge, eachOnce(about, kit));
 }

@@ -62,24 +62,27 @@ export type NeededFor =
   | { readonly what: 'rule' };
 
 /** By what the kit can do, which is worked out once for as long as nothing of it changes. */
-const known = new WeakMap<Ways, (placement: Placement) => NeededFor | null>();
+const known = new WeakMap<Ways, Neededness>();
+
+/** What a kit would be worse off in without a placement, or without several at once. */
+type Neededness = (...placements: readonly Placement[]) => NeededFor | null;
 
 /** Tells of each piece what a kit would be worse off in without it; each is worked out once, and what is asked of the whole kit too. */
-export function neededIn(kit: WorkedOutKit): (placement: Placement) => NeededFor | null {
+export function neededIn(kit: WorkedOutKit): Neededness {
   const before = known.get(kit.ways);
   if (before) return before;
   const answers = new Map<string, NeededFor | null>();
   const work = workedIn(kit);
-  const answer = (placement: Placement): NeededFor | null => {
-    const { id } = placement;
-    if (!answers.has(id)) answers.set(id, work(placement));
-    return answers.get(id)!;
+  const answer: Neededness = (...placements) => {
+    const ids = placements.map(({ id }) => id).join();
+    if (!answers.has(ids)) answers.set(ids, work(...placements));
+    return answers.get(ids)!;
   };
   known.set(kit.ways, answer);
   return answer;
 }
 
-function workedIn(kit: WorkedOutKit): (placement: Placement) => NeededFor | null {
+function workedIn(kit: WorkedOutKit): Neededness {
   const { whole, own, bench, day, elsewhere } = kit;
   const { brief } = own;
   const under = underOwnBrief(kit, 'metric');
@@ -88,9 +91,10 @@ function workedIn(kit: WorkedOutKit): (placement: Placement) => NeededFor | null
   const aid = aidOf(whole);
   const lastDay = under?.kit.day ?? day;
   const broken = brokenIn(tried(kit, whole, lastDay));
-  return (placement) => {
-    if (isOwnMedicine(kit.gear(placement.id))) return { what: 'own medicine' };
-    const left = without(whole, [placement.id]);
+  return (...placements) => {
+    const ids = placements.map(({ id }) => id);
+    if (ids.some((id) => isOwnMedicine(kit.gear(id)))) return { what: 'own medicine' };
+    const left = without(whole, ids);
     const aidLeft = aidOf(left);
     for (const [complaint, uses] of aid) {
       const still = aidLeft.get(complaint) ?? 0;

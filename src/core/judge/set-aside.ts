@@ -1,5 +1,6 @@
 import type { Loadout, SetAside } from '../loadout';
 import type { Finding } from './finding';
+import { withPartsLeft } from './telling/told';
 
 /**
  * What stands for the facts that a finding was found by, in a few letters: the same while nothing of them changes. Figures are
@@ -19,19 +20,36 @@ export function factsOf({ rule, severity, of, about, figures }: Finding): string
   return `${round(0x811c9dc5)}${round(0x9747b28c)}`;
 }
 
-/** Findings that are to be looked at, and those that their owner lets be while their facts are the same. */
-export function dividedBy<F extends Finding>(
+/** A finding that its owner lets be, and what was said of it. */
+export type LetBeFinding = Finding & { readonly as: SetAside };
+
+/**
+ * Findings that are to be looked at, and those that their owner lets be while their facts are the same: whole ones, and parts of them.
+ */
+export function dividedBy(
   { setAside = [] }: Pick<Loadout, 'setAside'>,
-  findings: readonly F[],
-): { readonly open: readonly F[]; readonly letBe: readonly (F & { readonly as: SetAside })[] } {
+  findings: readonly Finding[],
+): { readonly open: readonly Finding[]; readonly letBe: readonly LetBeFinding[] } {
   if (setAside.length === 0) return { open: findings, letBe: [] };
-  const open: F[] = [];
-  const letBe: (F & { readonly as: SetAside })[] = [];
-  for (const finding of findings) {
+  const open: Finding[] = [];
+  const letBe: LetBeFinding[] = [];
+  const asideOf = (finding: Finding) => {
     const facts = factsOf(finding);
-    const as = setAside.find((each) => each.rule === finding.rule && each.facts === facts);
-    if (as) letBe.push({ ...finding, as });
-    else open.push(finding);
+    return setAside.find((each) => each.rule === finding.rule && each.facts === facts);
+  };
+  for (const finding of findings) {
+    const as = asideOf(finding);
+    if (as) {
+      letBe.push({ ...finding, as });
+      continue;
+    }
+    const left = (finding.parts ?? []).filter((part) => {
+      const aside = asideOf(part);
+      if (aside) letBe.push({ ...part, as: aside });
+      return !aside;
+    });
+    const rest = withPartsLeft(finding, left);
+    if (rest !== null) open.push(rest);
   }
   return { open, letBe };
 }
@@ -43,7 +61,7 @@ export function withSetAside(
   finding: Finding,
   { note, on }: Pick<SetAside, 'note' | 'on'>,
 ): readonly SetAside[] {
-  const there = new Set(all.map(factsOf));
+  const there = new Set(all.flatMap((each) => [each, ...(each.parts ?? [])]).map(factsOf));
   const facts = factsOf(finding);
   return [
     ...setAside.filter((each) => there.has(each.facts) && each.facts !== facts),

@@ -115,16 +115,16 @@ function standOf({ byJob, formula, rounds }: Ways, wishes: readonly Wish[]): Sta
 
 /** What the kit no longer does, or does less of, without a placement. */
 function lossesWithout(placement: Placement, ways: Ways, stand: Stand): readonly Loss[] {
-  return [...eachLoss(placement, ways, stand)].sort(
+  return [...eachLoss([placement], ways, stand)].sort(
     (one, other) => lossOrder.indexOf(one.what) - lossOrder.indexOf(other.what),
   );
 }
 
-function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Loss> {
-  const own = stand.sources.get(placement.id) ?? [];
+function* eachLoss(placements: readonly Placement[], ways: Ways, stand: Stand): Generator<Loss> {
+  const own = placements.flatMap(({ id }) => stand.sources.get(id) ?? []);
   if (own.length === 0) return;
   const { formula } = ways;
-  const lost = withoutPlacement(nothingLost, placement.id);
+  const lost = placements.reduce((all, { id }) => withoutPlacement(all, id), nothingLost);
   const rounds = roundsWithout(own, ways, lost);
   const touched = new Set<JobId>();
   for (const [at, round] of rounds.entries()) {
@@ -137,7 +137,7 @@ function* eachLoss(placement: Placement, ways: Ways, stand: Stand): Generator<Lo
     if (touched.has(job)) yield* lossesOfJob(job, ways, { lost, rounds });
   }
   for (const { anyOf, wanted, on } of stand.musts) {
-    if (!on.has(placement.id)) continue;
+    if (!placements.some(({ id }) => on.has(id))) continue;
     const enough = Math.min(ways.depth(anyOf), wanted);
     const left = depthOf(formula, anyOf, lost, enough);
     if (left > 0 && left < enough) yield { what: 'way', anyOf, left, wanted };
@@ -164,12 +164,18 @@ export function* deadWeightIn(kit: WorkedOutKit): Generator<void, readonly Place
     ),
   );
   const dead: Placement[] = [];
+  const byGear = new Map<string, Placement[]>();
   for (const placement of whole.placements) {
-    const isLost = () => eachLoss(placement, ways, stand).next().done !== true;
+    byGear.set(placement.gear, [...(byGear.get(placement.gear) ?? []), placement]);
+  }
+  for (const placement of whole.placements) {
+    // All of a piece at once: whether it was typed as one line or as two says nothing of it.
+    const alike = byGear.get(placement.gear)!;
+    const isLost = () => eachLoss(alike, ways, stand).next().done !== true;
     if (placement.isAssumed || !meant.has(placement.id) || waiting.has(placement.id)) continue;
     if (tree.within(placement.id).length > 0 || isLost()) continue;
     yield;
-    if (neededFor(placement) === null) dead.push(placement);
+    if (neededFor(...alike) === null) dead.push(placement);
   }
   return dead;
 }

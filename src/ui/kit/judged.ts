@@ -76,9 +76,13 @@ function divided(judge: Judge, { kit, units }: ToJudge, all: readonly Finding[])
     message: judge.findingInWords(finding, kit, units),
     headline: judge.headlineOf(finding, kit, units),
   });
-  const told = all.map(inWords);
-  const { open, letBe } = judge.dividedBy(kit.own, told);
-  return { findings: open, letBe, isJudged: true, judged: kit };
+  const { open, letBe } = judge.dividedBy(kit.own, all);
+  return {
+    findings: open.map(inWords),
+    letBe: letBe.map((each) => ({ ...inWords(each), as: each.as })),
+    isJudged: true,
+    judged: kit,
+  };
 }
 
 function unjudged(kit: WorkedOutKit): Judged {

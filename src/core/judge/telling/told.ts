@@ -19,7 +19,35 @@ export function told(
   kit: WorkedOutKit,
   background: Background,
 ): readonly Finding[] {
-  return byCause(byHolder(byNeed(byMissing(found), background), kit));
+  const alike = byGear(found, kit);
+  return byCause(byHolder(byNeed(byMissing(alike), background), kit), kit);
+}
+
+/** What stands for the pieces that a finding is about: gear is told apart, and not how its placements were typed. */
+function piecesOf({ about }: Finding, { tree }: WorkedOutKit): string {
+  return [...new Set(about.map((id) => tree.byId.get(id)?.gear ?? id))].sort().join();
+}
+
+/** Two of one piece in one place are one thing to say, however they were typed. */
+function byGear(found: readonly Finding[], kit: WorkedOutKit): readonly Finding[] {
+  const firsts = new Map<string, Finding>();
+  const others = new Map<Finding, Finding[]>();
+  const left = found.filter((finding) => {
+    const [id] = finding.about;
+    const placement = id === undefined ? undefined : kit.tree.byId.get(id);
+    if (placement === undefined) return true;
+    const place = JSON.stringify(placement.place);
+    const key = `${finding.rule} ${finding.severity} ${place} ${piecesOf(finding, kit)}`;
+    const first = firsts.get(key);
+    // Of one placement a rule may say several things.
+    if (first === undefined || first.about.join() === finding.about.join()) {
+      if (first === undefined) firsts.set(key, finding);
+      return true;
+    }
+    others.set(first, [...(others.get(first) ?? []), finding]);
+    return false;
+  });
+  return left.map((finding) => withParts(finding, others.get(finding) ?? []));
 }
 
 /** What a need says is said by the need: its parts are what rules found of it. */
@@ -116,7 +144,7 @@ function holdersOf({ rule, figures, about }: Finding, { tree }: WorkedOutKit): r
 }
 
 /** What has one cause is told at once, where the first of it would be. */
-function byCause(found: readonly Finding[]): readonly Finding[] {
+function byCause(found: readonly Finding[], kit: WorkedOutKit): readonly Finding[] {
   let left = found;
   for (const each of causes) {
     const gathered = new Map<string, Finding[]>();
@@ -125,8 +153,8 @@ function byCause(found: readonly Finding[]): readonly Finding[] {
       if (key !== null) gathered.set(key, [...(gathered.get(key) ?? []), finding]);
     }
     for (const [of, parts] of gathered) {
-      if (parts.length < each.from || parts.every(({ rule }) => each.alone.includes(rule)))
-        continue;
+      const many = new Set(parts.map((part) => `${part.rule} ${piecesOf(part, kit)}`)).size;
+      if (many < each.from || parts.every(({ rule }) => each.alone.includes(rule))) continue;
       const [first] = parts;
       left = left.flatMap((finding) =>
         finding === first
@@ -138,6 +166,16 @@ function byCause(found: readonly Finding[]): readonly Finding[] {
     }
   }
   return left;
+}
+
+/** A finding without some of its parts: null where nothing of it is left, the part itself where one alone is no group. */
+export function withPartsLeft(finding: Finding, left: readonly Finding[]): Finding | null {
+  if (finding.parts === undefined || left.length === finding.parts.length) return finding;
+  const gathers = causes.find(({ rule }) => rule.id === finding.rule);
+  if (!gathers) return { ...finding, parts: left };
+  const [first] = left;
+  if (first === undefined) return null;
+  return left.length < gathers.from ? first : (together(gathers, finding.of, left) as Finding);
 }
 
 function withParts(finding: Finding, parts: readonly Finding[]): Finding {
