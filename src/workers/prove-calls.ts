@@ -4,7 +4,9 @@ import type { Spared } from '@/core/judge/thrift';
 import { benchOfKit, type Bench } from '@/core/loadout';
 import { Beside, BesideFailed, type Call } from './beside';
 
-import type { LossesAsked, LossesFound, ProveWorker, SwapAsked } from './prove.worker';
+import type { FixTried } from '@/core/judge/mending';
+import { newId } from '@/store/new-id';
+import type { FixesAsked, LossesAsked, LossesFound, ProveWorker, SwapAsked } from './prove.worker';
 
 const prove = new Beside<ProveWorker>(
   () => new Worker(new URL('./prove.worker.ts', import.meta.url), { type: 'module' }),
@@ -87,4 +89,36 @@ export function callLosses(
     return { asked: found, outOf: questions.length };
   };
   return { ...call, result: call.result.catch(lossesHere) };
+}
+
+/**
+ * What mends findings of a kit, told as it is found; on the page itself, in one go, where the browser starts nothing beside it. The
+ * whole bench goes along, as what mends may come from the shelf.
+ *
+ * @param tell each fix with the place of its finding, and null once no more of that is tried.
+ */
+export function callFixes(
+  bench: Bench,
+  kit: string,
+  day: string,
+  asked: FixesAsked,
+  tell: (tried: FixTried) => void,
+): Call<void> {
+  const call = prove.call<void>((remote, id) =>
+    remote.fixes(id, bench, kit, day, asked, proxy(tell)),
+  );
+  const fixesHere = async (error: unknown): Promise<void> => {
+    if (!(error instanceof BesideFailed)) throw error;
+    const [{ fixesOfEach }, { workedOut }, { notLaidOut }] = await Promise.all([
+      import('@/core/judge/mending'),
+      import('@/core/kit'),
+      import('@/core/fit'),
+    ]);
+    const { findings, most, scheme, holding } = asked;
+    const worked = workedOut(bench, bench.loadouts.get(kit)!, day, notLaidOut, holding);
+    for (const tried of fixesOfEach(worked, findings, most, { newId, scheme })) {
+      if (tried !== null) tell(tried);
+    }
+  };
+  return { ...call, result: call.result.catch(fixesHere) };
 }

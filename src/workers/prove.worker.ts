@@ -1,12 +1,17 @@
 import { expose } from 'comlink';
 import type { Brief } from '@/core/brief';
+import type { Finding } from '@/core/judge';
+import { fixesOfEach, type FixTried } from '@/core/judge/mending';
 import { seasonSwap, type SeasonSwap } from '@/core/judge/season-swap';
 import { sparedBy, type Spared } from '@/core/judge/thrift';
 import { workedOut } from '@/core/kit';
-import type { Bench } from '@/core/loadout';
+import { notLaidOut } from '@/core/fit';
+import type { Bench, ConditionId } from '@/core/loadout';
 import { lossesOfKit, questionsOf, type LossSearch, type QuestionLost } from '@/core/losses';
 import type { JobId } from '@/core/gear';
 import type { UnitSystem } from '@/core/quantity';
+import type { Scheme } from '@/core/scheme';
+import { newId } from '@/store/new-id';
 import { cancel, inSlices } from './slices';
 
 /** How often the page is told, at most. */
@@ -46,8 +51,37 @@ export const proveWorker = {
     return { asked, outOf: questions.length };
   },
 
+  /** What mends findings of a kit, told as it is found; as far as it came where it is cancelled. */
+  async fixes(
+    id: string,
+    bench: Bench,
+    kit: string,
+    day: string,
+    asked: FixesAsked,
+    tell: (tried: FixTried) => void,
+  ): Promise<void> {
+    await inSlices(id, fixesTried(bench, kit, day, asked), Infinity, (tried) => {
+      if (tried !== null) tell(tried);
+    });
+  },
+
   cancel,
 };
+
+/** Which findings are to be mended, by the grouping and under the conditions that the kit is looked at. */
+export interface FixesAsked {
+  readonly findings: readonly Finding[];
+  /** How many fixes of each are asked for. */
+  readonly most: number;
+  readonly scheme: Scheme;
+  readonly holding: ReadonlySet<ConditionId>;
+}
+
+function fixesTried(bench: Bench, kit: string, day: string, asked: FixesAsked) {
+  const { findings, most, scheme, holding } = asked;
+  const worked = workedOut(bench, bench.loadouts.get(kit)!, day, notLaidOut, holding);
+  return fixesOfEach(worked, findings, most, { newId, scheme });
+}
 
 /** What is asked about losses: beside what a kit must do and does, these; and which losses are looked at. */
 export interface LossesAsked {

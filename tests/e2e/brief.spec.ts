@@ -17,9 +17,9 @@ async function type(page: Page, label: string, text: string): Promise<void> {
 
 test('the demo is told what it lacks, why, and what would answer it', async ({ page }) => {
   await open(page, '/brief/enough');
-  await expect.poll(() => figure(page, 'Lasts')).toMatch(/1\.8 \/ 5 days .*food first/);
+  await expect.poll(() => figure(page, 'Lasts')).toMatch(/0 \/ 5 days .*sleep first/);
   await expect(need(page, 'sleep')).toContainText('4 °C short');
-  await expect(need(page, 'light')).toContainText('Headlamp asks 3 AAA alkaline');
+  await expect(need(page, 'light')).toContainText('lumen-hours asked');
   await expect(need(page, 'fuel')).toContainText('wood, which grows there');
 
   await need(page, 'sleep').getByRole('button').first().click();
@@ -27,14 +27,14 @@ test('the demo is told what it lacks, why, and what would answer it', async ({ p
   await need(page, 'sleep').getByText('sleep-clo').click();
   await expect(need(page, 'sleep')).toContainText('(33 − T)/(0.155 · 0.75 · 47)');
 
-  await need(page, 'light').getByRole('button').first().click();
-  const fix = need(page, 'light')
+  await need(page, 'food').getByRole('button').first().click();
+  const fix = need(page, 'food')
     .getByRole('button', { name: /met then/ })
     .first();
   await fix.click();
-  await expect.poll(() => standing(page, 'light')).toBe('met');
+  await expect.poll(() => standing(page, 'food')).toBe('met');
   await page.getByRole('button', { name: /^Undo/ }).first().click();
-  await expect.poll(() => standing(page, 'light')).toBe('short');
+  await expect.poll(() => standing(page, 'food')).toBe('short');
 });
 
 test('another season and another country ask for other things', async ({ page }) => {

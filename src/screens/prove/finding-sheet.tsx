@@ -129,8 +129,8 @@ function Leads({ finding: { rule, about } }: { readonly finding: ToldFinding }) 
     ? (['Show it in Stow', '/stow'] as const)
     : rule.startsWith('keep/')
       ? (['Show it in Keep', '/keep'] as const)
-      : about.length === 0
-        ? (['To the brief', '/brief'] as const)
+      : about.length === 0 || rule === 'need/short'
+        ? (['To what the trip asks', '/brief/enough'] as const)
         : (['Show it on the mat', '/layout'] as const);
   return (
     <Button

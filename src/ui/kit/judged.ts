@@ -15,6 +15,17 @@ export interface ToldFinding extends Finding {
   readonly parts?: readonly ToldFinding[];
 }
 
+/** Each finding by itself: of one that only gathers others, those. */
+export function eachOf(findings: readonly ToldFinding[]): readonly ToldFinding[] {
+  return findings.flatMap((finding) => (isGathered(finding) ? finding.parts! : [finding]));
+}
+
+function isGathered({ figures, parts }: ToldFinding): boolean {
+  return (
+    parts !== undefined && typeof figures === 'object' && figures !== null && 'parts' in figures
+  );
+}
+
 /** A finding that its owner lets be, and what was said of it. */
 export type LetBe = ToldFinding & { readonly as: SetAside };
 

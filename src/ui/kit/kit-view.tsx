@@ -21,7 +21,7 @@ import { usePreferences } from '@/store/preferences';
 import { useToday } from '@/store/today';
 import { useLaidOut } from './answers';
 import { lateJudge } from './judge';
-import { judgedBy, useJudged, type Judged, type ToJudge } from './judged';
+import { eachOf, judgedBy, useJudged, type Judged, type ToJudge } from './judged';
 import { isShownAsIf, useWhatIf } from './what-if';
 
 /** The kit on the table, with everything that is worked out from it. */
@@ -75,10 +75,15 @@ function toJudgeOf({ kit, cover, units }: Seen): ToJudge {
 }
 
 /** What is done to a piece before it goes along, what is known, and what may stay at home, marks no piece. */
-const unmarked: readonly string[] = ['trust/untried', 'cut/sheath', 'harm/closed-flame'];
+const unmarked: readonly string[] = [
+  'trust/untried',
+  'cut/sheath',
+  'harm/closed-flame',
+  'need/short',
+];
 
 function withFindings(seen: Seen, judged: Judged): KitView {
-  const costly = judged.findings.filter(
+  const costly = eachOf(judged.findings).filter(
     ({ severity, rule }) => severity !== 'note' && !unmarked.includes(rule),
   );
   return { ...seen, ...judged, amiss: new Set(costly.flatMap(({ about }) => about)) };

@@ -6,6 +6,7 @@ import { memo } from 'react';
 import { isOfModule, gearOf, moduleOf, type Placement } from '@/core/loadout';
 import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
+import { eachOf } from '@/ui/kit/judged';
 import { useKitView, type KitView } from '@/ui/kit/kit-view';
 import { select, useSelection } from '@/ui/kit/selection';
 import { GearPhoto } from '@/ui/photo/gear-photo';
@@ -44,7 +45,7 @@ function PieceDetails({
 }) {
   const gear = gearOf(view.bench.shelf, placement);
   const piece = { view, placement, gear };
-  const own = view.findings.filter(
+  const own = eachOf(view.findings).filter(
     ({ severity, about }) => severity !== 'note' && about.includes(placement.id),
   );
   return (

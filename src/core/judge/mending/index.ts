@@ -54,6 +54,30 @@ export function* fixesOf(
   }
 }
 
+/** Something that mends a finding, by its place in a list; null once no more of it is tried. */
+export interface FixTried {
+  readonly at: number;
+  readonly fix: Fix | null;
+}
+
+/** The fixes of several findings, one finding after the other and not more than so many of each; null for one that did not help. */
+export function* fixesOfEach(
+  kit: WorkedOutKit,
+  findings: readonly Finding[],
+  most: number,
+  search: FixSearch,
+): Generator<FixTried | null, void> {
+  for (const [at, finding] of findings.entries()) {
+    let many = 0;
+    for (const fix of fixesOf(kit, finding, search)) {
+      yield fix && { at, fix };
+      if (fix !== null) many += 1;
+      if (many >= most) break;
+    }
+    yield { at, fix: null };
+  }
+}
+
 /** It stands for its parts alone. */
 function isGathered({ rule }: Finding): boolean {
   return isCause(rule) || !isMendable(rule);
