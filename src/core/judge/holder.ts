@@ -1,7 +1,7 @@
 import { igniteJobs, roomMl, type JobId } from '../gear';
 import { isOnGround } from '../loadout';
 import { listed } from '../quantity';
-import { depthOf, nothingLost, type Ways } from '../ways';
+import { nothingLost, roundsOf, type Rounds } from '../ways';
 import type { Background } from './background';
 import type { Rule } from './finding';
 import type { WorkedOutKit } from '../kit';
@@ -119,8 +119,18 @@ function isRelied({ ways }: WorkedOutKit, anyOf: readonly JobId[]): boolean {
   );
 }
 
+/** Tells whether nothing that is relied on does a job once a holder is gone: what only makes do stays for nobody. */
 function isOnlyIn({ ways }: WorkedOutKit): (holder: string, anyOf: readonly JobId[]) => boolean {
-  const { formula } = ways as Ways;
-  return (holder, anyOf) =>
-    depthOf(formula, anyOf, { ...nothingLost, holders: new Set([holder]) }, 1) === 0;
+  const roundsWithout = new Map<string, Rounds>();
+  return (holder, anyOf) => {
+    const rounds =
+      roundsWithout.get(holder) ??
+      roundsOf(ways.formula, { ...nothingLost, holders: new Set([holder]) });
+    roundsWithout.set(holder, rounds);
+    return !anyOf.some((job) =>
+      (ways.byJob.get(job) ?? []).some(
+        ({ supply, source }) => supply.fitness !== 'improvised' && rounds[source] !== 0,
+      ),
+    );
+  };
 }

@@ -27,7 +27,7 @@ describe('findings on the demo', () => {
       expect.arrayContaining([
         'stop: Closed-cell ground mat in Barrel 30 L: stands 90 mm out of the top, so that the lid does not close.',
         'stop: A cold night is 3 °C; the worst-off sleeps through 7 °C.',
-        'stop: With the Portage pack 45 L you lose bed, warm layers, roof and light; water, fire, blade, treatment, boiling, food and first aid stay.',
+        'stop: With the Portage pack 45 L you lose water, bed, warm layers, roof, light and first aid; fire, blade, treatment, boiling and food stay.',
         'stop: Multi-tool is placed 2 times (Portage pack, Float pouch), and there is 1.',
         'warn: Ignite: all 4 ways go with Barrel 30 L; 2 that are independent are wanted.',
         'note: Not stowed yet: Pocket whetstone, Insect repellent.',
