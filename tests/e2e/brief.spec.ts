@@ -27,14 +27,13 @@ test('the demo is told what it lacks, why, and what would answer it', async ({ p
   await need(page, 'sleep').getByText('sleep-clo').click();
   await expect(need(page, 'sleep')).toContainText('(33 − T)/(0.155 · 0.75 · 47)');
 
-  await need(page, 'food').getByRole('button').first().click();
-  const fix = need(page, 'food')
+  const fix = need(page, 'sleep')
     .getByRole('button', { name: /met then/ })
     .first();
   await fix.click();
-  await expect.poll(() => standing(page, 'food')).toBe('met');
+  await expect.poll(() => standing(page, 'sleep')).toBe('met');
   await page.getByRole('button', { name: /^Undo/ }).first().click();
-  await expect.poll(() => standing(page, 'food')).toBe('short');
+  await expect.poll(() => standing(page, 'sleep')).toBe('short');
 });
 
 test('another season and another country ask for other things', async ({ page }) => {

@@ -98,7 +98,7 @@ export function headlineOf(finding: Finding, kit: WorkedOutKit, units: UnitSyste
   const [clause = ''] = findingInWords(finding, kit, units).split(/[.:;]\s|\.$/u);
   return clause.length <= longestHeadline
     ? clause
-    : `${clause.slice(0, clause.lastIndexOf(' ', longestHeadline))} …`;
+    : clause.slice(0, clause.lastIndexOf(' ', longestHeadline)).replace(/[,:;]$/u, '');
 }
 
 /** What a fix is called, and by how much the kit is over its own limit with it. */
