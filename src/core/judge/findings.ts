@@ -19,7 +19,7 @@ export function findingsOf(kit: WorkedOutKit, scheme?: Scheme): readonly Finding
   return drained(judgingOf(kit, scheme));
 }
 
-/** {@link findingsOf}, step by step, so that whoever asks can do other things in between, or let it be. */
+/** {@link findingsOf}, step by step: between two steps the caller can do other things, or stop. */
 export function* judgingOf(
   kit: WorkedOutKit,
   scheme?: Scheme,

@@ -91,6 +91,10 @@ function workedIn(kit: WorkedOutKit): Neededness {
   const aid = aidOf(whole);
   const lastDay = under?.kit.day ?? day;
   const broken = brokenIn(tried(kit, whole, lastDay));
+  // What is past its date on the last day is asked for by a rule until then.
+  const brokenToday = lastDay === day ? broken : brokenIn(tried(kit, whole, day));
+  const breaksToday = (left: Loadout) =>
+    lastDay !== day && brief!.rules.length > 0 && brokenIn(tried(kit, left, day)) > brokenToday;
   return (...placements) => {
     const ids = placements.map(({ id }) => id);
     if (ids.some((id) => isOwnMedicine(kit.gear(id)))) return { what: 'own medicine' };
@@ -105,7 +109,7 @@ function workedIn(kit: WorkedOutKit): Neededness {
     const needsKit = needsKitUnder(after.whole, kit, brief, 'metric', after);
     const worse = needIds.find((need, at) => isWorseOff(under.needs[at]!, needOf(needsKit, need)));
     if (worse) return { what: 'need', need: worse };
-    return brokenIn(after) > broken ? { what: 'rule' } : null;
+    return brokenIn(after) > broken || breaksToday(left) ? { what: 'rule' } : null;
   };
 }
 

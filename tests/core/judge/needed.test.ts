@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { asTheTableSays, somebody, type Brief } from '@/core/brief';
 import { fixesOf } from '@/core/judge/mending';
-import { isOwnMedicine } from '@/core/judge/needed';
+import { isOwnMedicine, neededIn } from '@/core/judge/needed';
 import { drained } from '@/core/steps';
 import { deadWeightIn, sparedBy } from '@/core/judge/thrift';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
@@ -72,6 +72,16 @@ describe('nobody is told to leave', () => {
     const rules: Brief['rules'] = [{ rule: 'must have', what: 'Warning triangle' } as never];
     const kit = worked({ holds: 'warning-triangle, torch', brief: { rules } });
     expect(drained(deadWeightIn(kit)).map(({ id }) => id)).not.toContain('warning-triangle');
+  });
+
+  it('what a rule asks for, and is good for a part of the trip', () => {
+    const rules: Brief['rules'] = [{ rule: 'must have', what: 'Sunscreen' } as never];
+    const kit = worked({
+      holds: 'sunscreen, torch',
+      brief: { rules, when: { on: 'days', from: '2027-11-20', to: '2027-11-24' } },
+      gear: { sunscreen: { goodUntil: '2027-11-22' } },
+    });
+    expect(neededIn(kit)(kit.whole.placements[0]!)).toEqual({ what: 'rule' });
   });
 
   it('what is there anyhow, as nothing is saved', () => {

@@ -106,7 +106,7 @@ function* fixesOfOne(
     }
     const after = workedOut(done.value, own, kit.day, laidOut, kit.holding);
     const backgroundAfter = backgroundOf(after, scheme);
-    // Of a rule that failed nobody knows whether it is silent.
+    // A rule that failed does not count as silent.
     const isSilent = foundBy(rule, after, backgroundAfter).every(
       ({ rule: id, of }) => id === rule.id && of !== finding.of,
     );
