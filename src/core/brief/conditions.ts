@@ -10,26 +10,22 @@ import {
   type ClimatePlace,
   type MonthClimate,
 } from '../models';
-import { briefRanges } from './bounds';
+import { briefRanges } from './ranges';
 import type { Brief, HeardClimate } from './brief';
-import { monthOf, periodOf, type Period } from './days';
+import { periodOf, type Period } from './days';
 import { climateHeard, climatePlaceOf } from './heard';
-
-/** Where a figure is from: typed by the person, the climate service, the route, or the kind of country. */
-export type Source = 'typed' | 'climate' | 'route' | 'country';
-
-export interface Told<T = number> {
-  readonly value: T;
-  readonly by: Source;
-}
+import {
+  coldestOf,
+  temperaturesOf,
+  told,
+  usualThrough,
+  type Temperatures,
+  type Told,
+} from './temperatures';
 
 /** What a brief comes to, each figure with where it is from; null is not known. */
-export interface Conditions {
+export interface Conditions extends Temperatures {
   readonly period: Period | null;
-  /** A cold night: the coldest that nine trips in ten meet, of the coldest time. */
-  readonly lowC: Told | null;
-  /** A hot day: the warmest mean high, and one spread of single days more. */
-  readonly highC: Told | null;
   /** The mean low of the coldest time and the spread of single nights about it, which the share of colder nights is told by. */
   readonly lows: {
     readonly meanC: number;
@@ -88,14 +84,10 @@ export function withClimate(brief: Brief, today: string): Brief {
  */
 export function conditionsOf(brief: Brief, today: string): Conditions {
   const period = brief.when === null ? null : periodOf(brief.when, today);
-  const heard = climateHeard(brief);
-  const times = heard && period ? period.looksAt.map((day) => monthAt(heard, monthOf(day))) : [];
+  const times = usualThrough(brief, period);
   const { weather } = brief;
-  const coldest = leastBy(times, ({ lowC }) => lowC);
-  const warmest = leastBy(times, ({ highC }) => -highC);
-  const spreads = spreadsBelow(period?.nights ?? 1);
-  const lowC = told(weather.lowC, coldest && round(coldest.lowC - spreads * coldest.spreadC));
-  const highC = told(weather.highC, warmest && round(warmest.highC + warmest.spreadC));
+  const coldest = coldestOf(times);
+  const { lowC, highC } = temperaturesOf(brief, period);
   const humidityPct = told(weather.humidityPct, mostOf(times, 'humidityPct'));
   const rainDays = told(weather.rainDays, mostOf(times, 'rainDays'));
   const country = countryOf(brief);
@@ -106,7 +98,7 @@ export function conditionsOf(brief: Brief, today: string): Conditions {
     lows: coldest && {
       meanC: coldest.lowC,
       spreadC: coldest.spreadC,
-      errorC: countryClimates[heard!.country].errorC,
+      errorC: countryClimates[brief.country!].errorC,
     },
     humidityPct,
     rainDays,
@@ -134,45 +126,11 @@ function staysFrozen(lowC: Told | null, highC: Told | null): boolean {
   return lowC !== null && highC !== null && (lowC.value + highC.value) / 2 < drySnowC;
 }
 
-/**
- * How many spreads below the mean the coldest of so many nights lies, that nine trips in ten do not fall under: each night by itself
- * follows the normal distribution. 1.3 for one night, 1.8 for three, 2.2 for seven.
- */
-export function spreadsBelow(nights: number): number {
-  return normalQuantile(0.9 ** (1 / Math.max(1, nights)));
-}
-
-/** Where the normal distribution has so much below it, for shares from a half on: Abramowitz and Stegun 26.2.23. */
-function normalQuantile(share: number): number {
-  const t = Math.sqrt(-2 * Math.log(1 - share));
-  return (
-    t -
-    (2.515517 + t * (0.802853 + t * 0.010328)) /
-      (1 + t * (1.432788 + t * (0.189269 + t * 0.001308)))
-  );
-}
-
 const usualHumidityPct = 60;
 
 /** The air is drier at the hottest hour than in the mean of the day: by a quarter (own). */
 function atNoon(humidityPct: number): number {
   return humidityPct * 0.75;
-}
-
-/** The climate between the middles of two months. */
-function monthAt({ months }: HeardClimate, month: number): MonthClimate {
-  const before = Math.floor(month);
-  const share = month - before;
-  const [one, other] = [before - 1, before].map((at) => months[(at + 12) % 12]!);
-  const between = (field: keyof MonthClimate) => one![field] * (1 - share) + other![field] * share;
-  return {
-    highC: between('highC'),
-    lowC: between('lowC'),
-    spreadC: between('spreadC'),
-    rainDays: between('rainDays'),
-    humidityPct: between('humidityPct'),
-    windKmh: between('windKmh'),
-  };
 }
 
 /** The climate of one day of the time: mean high and low, and how far a single night lies from its mean. */
@@ -185,12 +143,12 @@ export interface DayClimate {
 
 /** What is usual on each day that is looked at; empty while the climate of the place is not known. */
 export function climateByDay(brief: Brief, period: Period | null): readonly DayClimate[] {
-  const heard = climateHeard(brief);
-  if (heard === null || period === null) return [];
-  return period.looksAt.map((day) => {
-    const { highC, lowC, spreadC } = monthAt(heard, monthOf(day));
-    return { day, highC, lowC, spreadC };
-  });
+  return usualThrough(brief, period).map(({ highC, lowC, spreadC }, at) => ({
+    day: period!.looksAt[at]!,
+    highC,
+    lowC,
+    spreadC,
+  }));
 }
 
 function lightOf({ place }: Brief, period: Period | null): Pick<Conditions, 'dark' | 'sunH'> {
@@ -210,12 +168,7 @@ function dryHoursOf({ dryHours, route }: Brief): Told | null {
   if (route === null || route.dryKm === null || route.distanceKm === 0) return null;
   const { distanceKm, ascentM, terrain, dryKm } = route;
   const hours = (walkingHours(distanceKm, ascentM, terrain) * dryKm) / distanceKm;
-  return { value: Math.min(briefRanges.dryHours.most, round(hours)), by: 'route' };
-}
-
-function told(typed: number | null, climate: number | null): Told | null {
-  if (typed !== null) return { value: typed, by: 'typed' };
-  return climate === null ? null : { value: climate, by: 'climate' };
+  return { value: Math.min(briefRanges.dryHours.most, Math.round(hours * 10) / 10), by: 'route' };
 }
 
 function byCountry<T>(typed: T | null, country: T | undefined): Told<T> | null {
@@ -225,15 +178,4 @@ function byCountry<T>(typed: T | null, country: T | undefined): Told<T> | null {
 
 function mostOf(times: readonly MonthClimate[], field: keyof MonthClimate): number | null {
   return times.length === 0 ? null : Math.round(Math.max(...times.map((time) => time[field])));
-}
-
-function leastBy<T>(values: readonly T[], figure: (value: T) => number): T | null {
-  return values.reduce<T | null>(
-    (least, value) => (least === null || figure(value) < figure(least) ? value : least),
-    null,
-  );
-}
-
-function round(celsius: number): number {
-  return Math.round(celsius * 10) / 10;
 }

@@ -1,4 +1,4 @@
-import { countries, type CountryAsks } from '../catalogue/countries';
+import { countryAsks, type CountryAsks } from '../catalogue/country-asks';
 import type { CountryId } from '../catalogue/country-climates';
 import { isSameJobs, type JobId } from '../gear';
 import type { BriefRule } from './rules';
@@ -26,7 +26,7 @@ type AskedRule = Extract<BriefRule, { readonly rule: 'amount' | 'must have' }>;
 
 /** What a country asks of a kit for so many people. */
 export function askedBy(country: CountryId, people: number, wished: Wished): readonly Asked[] {
-  return countries[country].asks.map((asks) => {
+  return countryAsks[country].map((asks) => {
     const as = askedAs(asks, people);
     return { because: asks.because, as, isTaken: has(wished, as) };
   });

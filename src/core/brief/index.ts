@@ -1,5 +1,6 @@
 export * from './body';
 export * from './bounds';
+export * from './ranges';
 export * from './brief';
 export * from './conditions';
 export * from './country';
@@ -9,4 +10,5 @@ export * from './person-name';
 export * from './rules';
 export * from './seasons';
 export * from './schools';
+export { temperaturesOf, type Source, type Temperatures, type Told } from './temperatures';
 export * from './weather-of-dates';

@@ -15,7 +15,6 @@ import {
 import { settings, sexes, terrains, works } from '../models/words';
 import { says, type Problem } from '../quantity';
 import {
-  briefRanges,
   mostBeside,
   mostFilled,
   mostLaneOrders,
@@ -25,6 +24,7 @@ import {
   mostPeople,
   mostRules,
 } from './bounds';
+import { briefRanges } from './ranges';
 import { asTheTableSays, stores, type Brief } from './brief';
 import { addingUp } from './rules';
 import { schoolWords } from './schools';

@@ -3,13 +3,6 @@ import type { CountryId } from './country-climates';
 import type { swarms, views, waters, woods } from './country-words';
 import { makeDoAnywhere, type MakeDo } from './make-do';
 
-/** What this country asks for beyond any kit, and why: so many ways to a job, so much of it for each person, a tool. */
-export type CountryAsks = { readonly because: string } & (
-  | { readonly asks: 'ways'; readonly anyOf: readonly JobId[]; readonly ways: number }
-  | { readonly asks: 'amount'; readonly job: JobId; readonly forEach: number }
-  | { readonly asks: 'tool'; readonly what: string }
-);
-
 /** What a kind of country is like for who has to live in it: planning values of this project, each to be corrected. */
 export interface Country {
   readonly name: string;
@@ -33,7 +26,6 @@ export interface Country {
   readonly glare: boolean;
   /** What is otherwise than anywhere about making do. */
   readonly makeDo: Readonly<Partial<Record<JobId, MakeDo>>>;
-  readonly asks: readonly CountryAsks[];
 }
 
 const living: readonly Threat[] = ['protozoa', 'bacteria'];
@@ -58,31 +50,6 @@ const woodless = {
 
 const treeless = { ...woodless, fuel: never, tinder: never, roof: hard(3), stove: never } as const;
 
-function ways(anyOf: readonly JobId[], many: number, because: string): CountryAsks {
-  return { asks: 'ways', anyOf, ways: many, because };
-}
-
-/** So much for each person, in the job’s unit. */
-function amount(job: JobId, forEach: number, because: string): CountryAsks {
-  return { asks: 'amount', job, forEach, because };
-}
-
-function tool(what: string, because: string): CountryAsks {
-  return { asks: 'tool', what, because };
-}
-
-const bearings = ways(['bearing'], 2, 'Flat and closed: nothing far off shows the way.');
-const paces = ways(['pace'], 1, 'Where nothing is seen, the way is counted.');
-const manyFires = ways(
-  ['flame', 'spark', 'sun-fire'],
-  3,
-  'Wet and cold: the fire has to light at the third try too.',
-);
-const snowShovel = tool(
-  'shovel',
-  'Snow is what one digs in for shelter, for water and for whom it buried.',
-);
-
 /** The kinds of country: every figure is a planning value that a practitioner can correct. */
 export const countries: Readonly<Record<CountryId, Country>> = {
   'hot-wet-forest': {
@@ -98,15 +65,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: true,
     glare: false,
     makeDo: { roof: hard(0, 60), cord: hard(0, 5), tinder: hard(2, 60), raise: hard(1, 90) },
-    asks: [
-      ways(['chop'], 1, 'Brush has to be opened, day after day.'),
-      tool('machete', 'A long blade opens brush where an axe and a knife do not.'),
-      amount('cord', 15, 'A bed and a roof hang between trees, off the wet ground.'),
-      bearings,
-      paces,
-      ways(['raise'], 1, 'What crawls there bites: nobody lies on the ground.'),
-      manyFires,
-    ],
   },
   desert: {
     name: 'Dry desert',
@@ -128,12 +86,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
       'sun-guard': hard(2, 20),
       ground: hard(1, 15),
     },
-    asks: [
-      ways(['carry-water'], 2, 'Room for a day’s water, and not in one vessel.'),
-      amount('carry-water', 6000, 'A day in that heat, from one water to the next.'),
-      ways(['sun-guard'], 1, 'No shade but what is carried.'),
-      ways(['signal-day'], 2, 'Open: one is seen from very far.'),
-    ],
   },
   savanna: {
     name: 'Savanna',
@@ -148,11 +100,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: false,
     glare: true,
     makeDo: { roof: hard(1, 120), cord: hard(1, 10) },
-    asks: [
-      ways(['carry-water'], 2, 'Waters lie far apart in the dry months.'),
-      amount('carry-water', 4000, 'The way from one water to the next, in the dry months.'),
-      ways(['raise'], 1, 'What crawls there bites.'),
-    ],
   },
   'temperate-woodland': {
     name: 'Temperate woodland',
@@ -167,7 +114,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: false,
     glare: false,
     makeDo: {},
-    asks: [],
   },
   'boreal-lakes': {
     name: 'Boreal lake land',
@@ -182,12 +128,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: true,
     glare: false,
     makeDo: { roof: hard(0, 90), ground: hard(0, 45), tinder: hard(1, 20) },
-    asks: [
-      bearings,
-      paces,
-      manyFires,
-      ways(['insect-guard'], 2, 'Summer evenings are not endured without.'),
-    ],
   },
   steppe: {
     name: 'Cold steppe',
@@ -202,10 +142,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: false,
     glare: false,
     makeDo: { ...woodless, roof: hard(2, 180), cord: never },
-    asks: [
-      ways(['shell'], 1, 'Nothing breaks the wind.'),
-      amount('carry-water', 4000, 'Rivers lie a day apart, and lakes are salt.'),
-    ],
   },
   mountain: {
     name: 'High mountain',
@@ -220,11 +156,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: true,
     glare: true,
     makeDo: { ...treeless, roof: hard(2, 180), stake: hard(1, 5) },
-    asks: [
-      ways(['shell'], 1, 'Wind and wet kill there first.'),
-      ways(['sun-guard'], 1, 'Thin air and snow burn.'),
-      ways(['stove'], 1, 'No wood: heat comes along.'),
-    ],
   },
   coast: {
     name: 'Coast',
@@ -239,7 +170,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: false,
     glare: true,
     makeDo: { roof: hard(1, 150), cord: hard(1, 15) },
-    asks: [ways(['signal-day', 'signal-night'], 2, 'Boats pass far out.')],
   },
   'rain-coast': {
     name: 'Rain-forest coast',
@@ -254,7 +184,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: true,
     glare: false,
     makeDo: { tinder: hard(2, 60), roof: hard(0, 90) },
-    asks: [bearings, manyFires],
   },
   arctic: {
     name: 'Arctic',
@@ -269,12 +198,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: true,
     glare: true,
     makeDo: { ...treeless, roof: hard(2, 180) },
-    asks: [
-      ways(['shell'], 1, 'Nothing breaks the wind.'),
-      ways(['stove'], 1, 'No wood: heat, and water out of snow, come along.'),
-      snowShovel,
-      manyFires,
-    ],
   },
   town: {
     name: 'Town',
@@ -296,12 +219,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
       fuel: hard(1, 45),
       light: hard(1, 30),
     },
-    asks: [
-      ways(['breathe'], 1, 'Dust and smoke.'),
-      amount('carry-water', 3000, 'Taps run dry first, and no street has water.'),
-      ways(['cash'], 1, 'Without current nothing else pays.'),
-      ways(['light'], 2, 'Stairs and cellars are dark by day.'),
-    ],
   },
   road: {
     name: 'Road',
@@ -316,10 +233,6 @@ export const countries: Readonly<Record<CountryId, Country>> = {
     isWet: false,
     glare: false,
     makeDo: { roof: hard(0, 5), ground: hard(0, 5) },
-    asks: [
-      ways(['warn'], 1, 'Who stands at a road is run over.'),
-      ways(['call'], 1, 'Help comes by road.'),
-    ],
   },
 };
 

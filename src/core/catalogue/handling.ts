@@ -54,15 +54,6 @@ export const bears = byName<number>({
   'tarp-clips': 100,
 });
 
-/** What is built in, and into what: they stand nowhere else, weigh the kit nothing, and do not float by themselves. */
-export const builtInto = byName<'vehicle' | 'house'>({
-  'car-boot': 'vehicle',
-  'seat-side': 'vehicle',
-  'seat-gap': 'vehicle',
-  'car-cabin': 'vehicle',
-  'bed-drawer': 'house',
-});
-
 /** What is opened, by how a kind is drawn; what a single kind does otherwise is named below. */
 const bySilhouette: Partial<Readonly<Record<Silhouette, Closure>>> = {
   tin: 'flap',
@@ -116,70 +107,6 @@ export function closureOf(kindId: string, silhouette: Silhouette, cavity: Cavity
   if (isPack && byCavity.get(cavity.id)) return byCavity.get(cavity.id)!;
   return byKind.get(kindId) ?? bySilhouette[silhouette] ?? null;
 }
-
-/** What is done before it goes along, by kind: what else is found broken, wet or switched on when it is wanted. */
-export const readyings = byName<readonly string[]>({
-  headlamp: ['a cell turned round or the switch locked', 'contacts clean'],
-  'headlamp-aa': ['a cell turned round or the switch locked', 'contacts clean'],
-  'headlamp-cr123a': ['switch locked'],
-  'headlamp-18650': ['switch locked'],
-  torch: ['a cell turned round or the switch locked'],
-  'strong-torch': ['switch locked'],
-  lighter: ['the button kept from being pressed'],
-  'mini-lighter': ['the button kept from being pressed'],
-  'fluid-lighter': ['filled'],
-  'belt-knife': ['edge covered'],
-  'neck-knife': ['edge covered'],
-  'kitchen-knife': ['edge covered'],
-  machete: ['edge covered'],
-  hatchet: ['edge covered'],
-  'camp-axe': ['edge covered'],
-  'felling-axe': ['edge covered'],
-  'pressure-bandage': ['pull tab outward'],
-  tourniquet: ['strap pulled through and staged'],
-  tarp: ['guy lines rigged', 'dry'],
-  'small-tarp': ['guy lines rigged', 'dry'],
-  hammock: ['straps and ridge line rigged'],
-  'tow-line': ['line run into its bag'],
-  'power-bank': ['charged'],
-  'large-power-bank': ['charged'],
-  phone: ['charged', 'maps kept in it'],
-  'satellite-messenger': ['charged', 'contract running'],
-  'first-aid-pouch': ['gloves on top'],
-});
-
-/** How a kind is tried, and what passes. */
-export const trials = byName<readonly string[]>({
-  'steel-bottle': ['filled four hours on its side: dry outside, no taste'],
-  'plastic-bottle': ['filled four hours on its side: dry outside, no taste'],
-  'water-bag': ['filled four hours: dry outside'],
-  'drinking-bladder': ['filled four hours: dry outside'],
-  compass: ['its needle within 5° of another’s'],
-  'button-compass': ['its needle within 5° of another’s'],
-  'sighting-compass': ['its needle within 5° of another’s'],
-  'ferro-rod': ['ten strikes light own tinder'],
-  'mini-ferro-rod': ['ten strikes light own tinder'],
-  'flint-and-steel': ['ten strikes light own tinder'],
-  lighter: ['lights ten times of ten'],
-  'gas-stove': ['0.5 L boils'],
-  'spirit-stove': ['0.5 L boils'],
-  'tablet-stove': ['0.5 L boils'],
-  'twig-stove': ['0.5 L boils'],
-  'petrol-stove': ['0.5 L boils'],
-  filter: ['a litre runs through'],
-  'pump-filter': ['a litre runs through'],
-  pack: ['carried full for an hour, every strap pulled'],
-  'pack-60': ['carried full for an hour, every strap pulled'],
-  hammock: ['a night slept in it'],
-  'sleeping-bag': ['a night slept in it, at a known temperature'],
-  'winter-bag': ['a night slept in it, at a known temperature'],
-  tarp: ['pitched in rain'],
-  'small-tarp': ['pitched in rain'],
-  tent: ['pitched in rain'],
-  whistle: ['heard across a field'],
-  headlamp: ['lit for an hour'],
-  radio: ['answered from where it will be used'],
-});
 
 /** The steps that lamps are usually switched between, in lumens: how long each lasts follows from the light they hold. */
 export const lampSteps = byName<readonly number[]>({

@@ -25,7 +25,9 @@ import type {
 } from '../gear';
 export { box, cylinder } from '../gear';
 import { doesNotWorkIn } from './does-not-work-in';
-import { bears, cleanOnly, closureOf, mostLoads, noisy, readyings, trials } from './handling';
+import { bears, cleanOnly, closureOf, mostLoads, noisy } from './handling';
+import { readyings } from './readyings';
+import { trials } from './trials';
 
 /**
  * A generic entry that gear can start from. Its figures are typical, until the piece is measured. Its care is what is to be done to it on a rhythm while it lies stored (own planning values); its cautions are short and

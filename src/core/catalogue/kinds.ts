@@ -10,7 +10,7 @@ import {
   type JobId,
 } from '../gear';
 import { byName, tenths } from '../quantity';
-import { builtInto } from './handling';
+import { builtInto } from './built-in';
 import type { Kind } from './kind';
 import { body } from './kinds/body';
 import { cordAndMending } from './kinds/cord-and-mending';

@@ -1,4 +1,4 @@
-import { builtInto } from '../catalogue/handling';
+import { builtInto } from '../catalogue/built-in';
 import { massNowG, type Cavity, type Gear, type Stuff } from '../gear';
 import { branchOf, filledAtStart, type Placement } from '../loadout';
 import { floatingOf, type Floating } from '../models';

@@ -1,4 +1,4 @@
-import { isSameJobs, type Gear } from '../gear';
+import type { Gear } from '../gear';
 import { loadsOf, notLaidOut, type CavityLoad, type LaidOut } from '../fit';
 import {
   gearOf,
@@ -17,10 +17,10 @@ import { coverOf, type Cover, type Scheme } from '../scheme';
 import { isDealtAlike, lotsElsewhere, type LotsElsewhere } from '../upkeep';
 import { nothingHolds, waysOf, type Ways } from '../ways';
 import { type ConditionId } from '../loadout';
-import { conditionsOf } from '../brief';
+import { periodOf } from '../brief/days';
+import { temperaturesOf } from '../brief/temperatures';
 import { shelterOf } from '../needs/shelter';
-import { contextOf, wishesOf, type ContextId } from '../scheme/context';
-import { mustsOfAnyKit } from '../scheme/musts';
+import { contextOf, countedOf, wishesOf, type ContextId } from '../scheme/context';
 import { once } from '../steps';
 
 /**
@@ -213,7 +213,7 @@ function newParts(
       return found;
     },
     cover: (scheme) => {
-      const found = covers.get(scheme) ?? coverOf(ways(), scheme, asked().ofCover);
+      const found = covers.get(scheme) ?? coverOf(ways(), scheme, own.wishes, asked().ofCover);
       covers.set(scheme, found);
       return found;
     },
@@ -224,21 +224,20 @@ function newParts(
 interface Asked {
   readonly context: ContextId | null;
   readonly wishes: readonly Wish[];
-  /** Those that a scheme’s categories count: what any kit must do, and what this one wishes. */
+  /** Those that a scheme’s categories count. */
   readonly ofCover: readonly Wish[];
 }
 
 function askedOf(own: Loadout, whole: Loadout, shelf: Shelf, day: string): Asked {
   const { brief, wishes } = own;
   if (brief === null) return { context: null, wishes, ofCover: wishes };
-  const told = conditionsOf(brief, day);
+  const period = brief.when === null ? null : periodOf(brief.when, day);
+  const told = { period, ...temperaturesOf(brief, period) };
   const context = contextOf(brief, told, {
     shelter: shelterOf(whole, shelf, brief),
     isSupplement: brief.beside.length > 0,
   });
   if (context === null) return { context, wishes, ofCover: wishes };
   const asked = wishesOf(context, brief, told, wishes);
-  const counts = ({ anyOf }: Wish) =>
-    [...mustsOfAnyKit, ...wishes.map((wish) => wish.anyOf)].some((each) => isSameJobs(each, anyOf));
-  return { context, wishes: asked, ofCover: asked.filter(counts) };
+  return { context, wishes: asked, ofCover: countedOf(context, asked, wishes) };
 }

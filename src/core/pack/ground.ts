@@ -1,4 +1,4 @@
-import { builtInto } from '../catalogue/handling';
+import { builtInto } from '../catalogue/built-in';
 import type { Gear } from '../gear';
 import { isOnGround, type Ground, type Loadout, type Place } from '../loadout';
 

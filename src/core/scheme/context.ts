@@ -1,6 +1,9 @@
-import { countryOf, schoolOf, type Brief, type Conditions } from '../brief';
+import type { Brief, Conditions } from '../brief';
+import { countryOf } from '../brief/country';
+import { schoolOf } from '../brief/schools';
 import { igniteJobs, isSameJobs } from '../gear';
 import type { Wish } from '../loadout';
+import { mustsOfAnyKit } from './musts';
 
 /** What a kit is for, as its brief tells: where it stands, how long they are out, and whether wood grows there. */
 export type ContextId =
@@ -50,7 +53,7 @@ export interface Standing {
 /** The context of a brief; null where it does not say where or how long. */
 export function contextOf(
   brief: Brief,
-  { period, highC }: Conditions,
+  { period, highC }: Pick<Conditions, 'period' | 'highC'>,
   { shelter, isSupplement }: Standing,
 ): ContextId | null {
   if (isSupplement) return 'supplement';
@@ -74,7 +77,7 @@ const coldDayC = 5;
 export function wishesOf(
   context: ContextId,
   brief: Brief,
-  { lowC }: Conditions,
+  { lowC }: Pick<Conditions, 'lowC'>,
   own: readonly Wish[],
 ): readonly Wish[] {
   const wanted = wantedIn[context];
@@ -99,4 +102,20 @@ export function wishesOf(
   ];
   const isWished = ({ anyOf }: Wish) => own.some((wish) => isSameJobs(wish.anyOf, anyOf));
   return [...own, ...asked.filter((wish) => !isWished(wish))];
+}
+
+/**
+ * Those of the wishes that a scheme’s categories count: what any kit must do, and what this one wishes itself. Where a roof is wanted,
+ * cord counts as the scheme says: the need of what is pitched tells how much of it.
+ */
+export function countedOf(
+  context: ContextId,
+  asked: readonly Wish[],
+  own: readonly Wish[],
+): readonly Wish[] {
+  const isCounted = ({ anyOf }: Wish) =>
+    own.some((wish) => isSameJobs(wish.anyOf, anyOf)) ||
+    (mustsOfAnyKit.some((each) => isSameJobs(each, anyOf)) &&
+      !(wantedIn[context].roof > 0 && isSameJobs(anyOf, ['cord'])));
+  return asked.filter(isCounted);
 }

@@ -48,9 +48,21 @@ export interface Cover {
   readonly outOf: number;
 }
 
-/** How what a kit can do covers the categories of a scheme, with what the kit wishes otherwise than any. */
-export function coverOf(ways: Ways, scheme: Scheme, wishes: readonly Wish[]): Cover {
-  const categories = scheme.categories.map((category) => categoryCover(category, ways, wishes));
+/**
+ * How what a kit can do covers the categories of a scheme.
+ *
+ * @param wishes what the kit itself wishes otherwise than any: this is asked beside what the scheme says.
+ * @param asked how many ways are wanted, by those wishes and by what the kit is for.
+ */
+export function coverOf(
+  ways: Ways,
+  scheme: Scheme,
+  wishes: readonly Wish[],
+  asked: readonly Wish[] = wishes,
+): Cover {
+  const categories = scheme.categories.map((category) =>
+    categoryCover(category, ways, wishes, asked),
+  );
   const counting = categories.filter(({ standing }) => standing !== null);
   return {
     scheme,
@@ -73,9 +85,16 @@ export function homeCategory(scheme: Scheme, gear: Gear, laidFor: JobId | null =
   return best ? categoryOf(scheme, best.job) : scheme.categories.at(-1)!;
 }
 
-function categoryCover(category: Category, ways: Ways, wishes: readonly Wish[]): CategoryCover {
+function categoryCover(
+  category: Category,
+  ways: Ways,
+  wishes: readonly Wish[],
+  asked: readonly Wish[],
+): CategoryCover {
   const own = ways.all.filter((way) => category.jobs.includes(way.job));
-  const musts = mustsOf(category, wishes).map((anyOf) => mustCover(anyOf, own, ways, wishes));
+  const musts = mustsOf(category, wishes)
+    .filter((anyOf) => waysWanted(anyOf, asked) > 0)
+    .map((anyOf) => mustCover(anyOf, own, ways, asked));
   return {
     category,
     placements: [...new Set(own.map((way) => way.placement.id))],
@@ -85,7 +104,7 @@ function categoryCover(category: Category, ways: Ways, wishes: readonly Wish[]):
   };
 }
 
-/** What a category must do for this kit: what its scheme says and the kit does not let go, and what the kit adds. */
+/** What a category must do: what its scheme says, and what the kit adds. */
 function mustsOf({ must, jobs }: Category, wishes: readonly Wish[]): readonly (readonly JobId[])[] {
   const added = wishes
     .map(({ anyOf }) => anyOf)
@@ -93,18 +112,18 @@ function mustsOf({ must, jobs }: Category, wishes: readonly Wish[]): readonly (r
       (anyOf) =>
         anyOf.every((job) => jobs.includes(job)) && !must.some((each) => isSameJobs(each, anyOf)),
     );
-  return [...must, ...added].filter((anyOf) => waysWanted(anyOf, wishes) > 0);
+  return [...must, ...added];
 }
 
 function mustCover(
   anyOf: readonly JobId[],
   own: readonly Way[],
   ways: Ways,
-  wishes: readonly Wish[],
+  asked: readonly Wish[],
 ): MustCover {
   const does = own.filter((way) => anyOf.includes(way.job));
   const independent = ways.depth(anyOf);
-  const wanted = waysWanted(anyOf, wishes);
+  const wanted = waysWanted(anyOf, asked);
   const would = ways.idle.filter(({ supply }) => anyOf.includes(supply.job));
   return {
     anyOf,

@@ -17,6 +17,7 @@ export * from './restock';
 export * from './round';
 export * from './act-in-words';
 export * from './by-weight';
+export * from './checks';
 export * from './tried';
 export * from './shelf-boards';
 export * from './elsewhere';

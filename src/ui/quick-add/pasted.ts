@@ -5,13 +5,7 @@ import { usePreferences } from '@/store/preferences';
 import { sayRefused } from '@/ui/notice/notice';
 
 /** As many lines are taken from a line that is pasted into; more are brought in where they are looked at first. */
-export const mostLines = 200;
-
-/** The lines of a pasted text, where it is a list; null where it is one line. */
-export function linesIn(text: string): readonly string[] | null {
-  const lines = text.split(/[\r\n\u2028\u2029]+/).filter((line) => line.trim() !== '');
-  return lines.length > 1 ? lines : null;
-}
+const mostLines = 200;
 
 /**
  * Adds a list that was pasted into the line for one piece: each line as if it was typed, all as one act. What is not understood

@@ -10,7 +10,7 @@ import { Input } from '@/ui/fields/input';
 import { select } from '@/ui/kit/selection';
 import { letSaidGo, perform, sayRefused } from '@/ui/notice/notice';
 import { quickAddId } from '@/ui/shell/shortcuts';
-import { addPasted, linesIn } from './pasted';
+import { linesIn } from './lines-in';
 import { useLine } from './use-line';
 import { fetchAhead } from '@/ui/late/late';
 import { later } from '@/ui/late/later';
@@ -133,7 +133,7 @@ export const QuickAddBar = memo(function QuickAddBar({ kit: layIn }: QuickAddBar
             const lines = linesIn(event.clipboardData.getData('text'));
             if (!lines) return;
             event.preventDefault();
-            void addPasted(lines, layIn).then(putRight);
+            void import('./pasted').then(({ addPasted }) => addPasted(lines, layIn)).then(putRight);
           }}
         />
         <Button type="submit" variant="main">

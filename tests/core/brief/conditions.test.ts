@@ -9,7 +9,7 @@ import {
   withClimate,
   type Brief,
 } from '@/core/brief';
-import { spreadsBelow } from '@/core/brief/conditions';
+import { spreadsBelow } from '@/core/brief/temperatures';
 import { inYear } from '@/core/quantity';
 import { presets, withPreset } from '@/core/brief/presets';
 import { unsoundBrief } from '@/core/brief/outline';

@@ -1,4 +1,4 @@
-import { builtInto } from '@/core/catalogue/handling';
+import { builtInto } from '@/core/catalogue/built-in';
 import { gearOfKind, gearOfNoKind, kindOf, kinds, kindsFor, kindsToGet } from '@/core/catalogue';
 import { kindMeantBy } from '@/core/reading';
 import {

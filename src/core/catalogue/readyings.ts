@@ -1,0 +1,32 @@
+import { byName } from '../quantity';
+
+/** What is done before it goes along, by kind: what else is found broken, wet or switched on when it is wanted. */
+export const readyings = byName<readonly string[]>({
+  headlamp: ['a cell turned round or the switch locked', 'contacts clean'],
+  'headlamp-aa': ['a cell turned round or the switch locked', 'contacts clean'],
+  'headlamp-cr123a': ['switch locked'],
+  'headlamp-18650': ['switch locked'],
+  torch: ['a cell turned round or the switch locked'],
+  'strong-torch': ['switch locked'],
+  lighter: ['the button kept from being pressed'],
+  'mini-lighter': ['the button kept from being pressed'],
+  'fluid-lighter': ['filled'],
+  'belt-knife': ['edge covered'],
+  'neck-knife': ['edge covered'],
+  'kitchen-knife': ['edge covered'],
+  machete: ['edge covered'],
+  hatchet: ['edge covered'],
+  'camp-axe': ['edge covered'],
+  'felling-axe': ['edge covered'],
+  'pressure-bandage': ['pull tab outward'],
+  tourniquet: ['strap pulled through and staged'],
+  tarp: ['guy lines rigged', 'dry'],
+  'small-tarp': ['guy lines rigged', 'dry'],
+  hammock: ['straps and ridge line rigged'],
+  'tow-line': ['line run into its bag'],
+  'power-bank': ['charged'],
+  'large-power-bank': ['charged'],
+  phone: ['charged', 'maps kept in it'],
+  'satellite-messenger': ['charged', 'contract running'],
+  'first-aid-pouch': ['gloves on top'],
+});
