@@ -52,7 +52,8 @@ function keptBy(kit: WorkedOutKit, rule: BriefRule): Kept {
     case 'most share': {
       const people = own.brief?.people ?? [];
       const bodiesG = people.reduce((sum, person) => sum + bearingKg(bodyOf(person)) * 1000, 0);
-      return bodiesG === 0 ? said(null) : atMost(carriedMassG(whole, totals) / bodiesG, rule.share);
+      const carriedG = carriedMassG(whole, totals, kit.bench.shelf);
+      return bodiesG === 0 ? said(null) : atMost(carriedG / bodiesG, rule.share);
     }
     case 'most price':
       return atMost(totals.whole.priceMinor, rule.priceMinor);

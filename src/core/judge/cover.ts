@@ -28,6 +28,7 @@ import type { Scheme } from '../scheme';
 import type { ContextId } from '../scheme/context';
 import type { Rule } from './finding';
 import { mustsOf } from '../scheme/musts';
+import { waysWanted } from '../scheme/ways-wanted';
 
 interface Would {
   readonly placement: string;
@@ -297,7 +298,9 @@ export const emptyCategory: Rule<{
           .cover(scheme)
           .categories.filter(
             ({ category, placements, musts }) =>
-              category.id !== beyondId && placements.length === 0 && musts.length > 0,
+              category.id !== beyondId &&
+              placements.length === 0 &&
+              musts.some(({ anyOf }) => waysWanted(anyOf, kit.asked) > 0),
           )
           .map(({ category, musts }) => ({
             severity: beside.some((other) => fills(other, scheme, category.id)) ? 'note' : 'warn',

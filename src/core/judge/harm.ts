@@ -50,10 +50,13 @@ export function tooFull(
   { told }: Background,
 ): readonly FilledAtStart[] {
   if (!told?.lowC || told.lowC.value >= deepFrostC) return [];
-  return filledAtStart(own).filter(({ placement, ml }) => {
+  return filledAtStart(own).filter(({ placement, ml, on }) => {
+    if (on === 'house') return false;
     const { form, supplies } = gear(placement);
     const room = supplies.find(({ job }) => job === 'carry-water')?.amount ?? null;
-    return room !== null && form?.shape !== 'soft' && ml > room * fullShare + 1e-6;
+    // What is filled hot into a flask with two walls stays water.
+    const keepsWarm = supplies.some(({ facts }) => facts?.of === 'vessel' && facts.isDoubleWalled);
+    return !keepsWarm && room !== null && form?.shape !== 'soft' && ml > room * fullShare + 1e-6;
   });
 }
 

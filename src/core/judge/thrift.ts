@@ -6,6 +6,7 @@ import {
   massNowG,
   type Demand,
   type Fitness,
+  type Gear,
   type JobId,
 } from '../gear';
 import type { WorkedOutKit } from '../kit';
@@ -173,6 +174,7 @@ export function* deadWeightIn(kit: WorkedOutKit): Generator<void, readonly Place
     const alike = byGear.get(placement.gear)!;
     const isLost = () => eachLoss(alike, ways, stand).next().done !== true;
     if (placement.isAssumed || !meant.has(placement.id) || waiting.has(placement.id)) continue;
+    if (isComfort(kit.gear(placement.id))) continue;
     if (tree.within(placement.id).length > 0 || isLost()) continue;
     yield;
     if (neededFor(...alike) === null) dead.push(placement);
@@ -241,4 +243,9 @@ function piecesOf(ways: readonly Way[]): number {
   return ways
     .filter(({ supply }) => supply.fitness !== 'improvised')
     .reduce((sum, { placement }) => sum + placement.count, 0);
+}
+
+/** Whether it is there for comfort: who takes it along knows that it does nothing else. */
+function isComfort({ supplies }: Gear): boolean {
+  return supplies.some(({ job, fitness }) => job === 'morale' && fitness !== 'improvised');
 }

@@ -75,12 +75,14 @@ const signalJobs: readonly JobId[] = ['signal-sound', 'signal-day', 'signal-nigh
 export const dull: Rule<null> = {
   id: 'seen/dull',
   severities: ['warn'],
-  speaksWhen: 'an emergency kit has no bright or reflecting face',
+  speaksWhen: 'out on the land an emergency kit has no bright or reflecting face',
   mendedBy: 'add',
   asks: 'a brief, and that one wants to be found',
   because: 'A searcher sees a colour, or nothing.',
-  find: (_kit, { brief, school, pieces }) => {
+  find: (_kit, { brief, school, pieces, context }) => {
     if (brief === null || school('seen') !== 'found at once' || pieces.length === 0) return [];
+    // Nobody is looked for over land at home, in town, or beside their own vehicle.
+    if (context === 'home' || context === 'town' || context === 'vehicle') return [];
     const isSeen = pieces.some(
       ({ gear: { look, supplies } }) =>
         isBright(look.colour) ||

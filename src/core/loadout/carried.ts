@@ -1,4 +1,5 @@
-import type { Ground, Loadout } from './bench';
+import { isClothes, massNowG } from '../gear';
+import { gearOf, isOnGround, type Ground, type Loadout, type Placement, type Shelf } from './bench';
 import type { LoadoutTotals } from './totals';
 import { treeOf } from './tree';
 
@@ -37,13 +38,21 @@ export function setsOutG(loadout: Loadout, totals: LoadoutTotals): number {
 
 /**
  * What goes on somebody’s own feet when they set out, in g: on the body, or not stowed yet; not what stands in a vehicle or a
- * house.
+ * house, and not the clothes and shoes that they have on, but what is in their pockets.
  */
-export function carriedMassG(loadout: Loadout, totals: LoadoutTotals): number {
-  const pieces = loadout.placements.reduce(
-    (sum, { id, place }) =>
-      'on' in place && isOnFeet(place.on) ? sum + totals.branches.get(id)!.massG : sum,
-    0,
-  );
+export function carriedMassG(loadout: Loadout, totals: LoadoutTotals, shelf: Shelf): number {
+  const pieces = loadout.placements.reduce((sum, placement) => {
+    const { id, place } = placement;
+    if (!('on' in place && isOnFeet(place.on))) return sum;
+    return sum + totals.branches.get(id)!.massG - wornG(placement, shelf);
+  }, 0);
   return pieces + waterG(loadout, isOnFeet);
+}
+
+/** What clothes weigh that are on somebody, in g; nothing for anything else. */
+function wornG(placement: Placement, shelf: Shelf): number {
+  const gear = gearOf(shelf, placement);
+  const isOn = isOnGround(placement.place) && placement.place.on === 'body' && isClothes(gear);
+  // What is there anyhow weighs the kit nothing.
+  return isOn && !placement.isAssumed ? (massNowG(gear) ?? 0) * placement.count : 0;
 }

@@ -25,6 +25,7 @@ const waysAsked = 2;
 /** Signals that carry there, hours until somebody looks, and whether anybody knows. */
 export function found(kit: NeedsKit): Answer {
   const { brief, print } = kit;
+  if (kit.shelter === 'house') return atHome();
   const country = countryOf(brief);
   if (country === null) return notKnown('signals', 'the kind of country');
   const isNeverDark = kit.conditions.dark?.longestH === 0;
@@ -55,5 +56,17 @@ export function found(kit: NeedsKit): Answer {
       `${country.name}: ${country.view} view.`,
       ...(isNeverDark ? ['It never darkens there: no light is seen as a signal.'] : []),
     ],
+  });
+}
+
+/** Where they live they are found: nothing is asked. */
+function atHome(): Answer {
+  return answered({
+    standing: 'met',
+    demand: 0,
+    supply: 0,
+    unit: 'signals',
+    days: null,
+    says: 'At home: nobody has to look for them.',
   });
 }

@@ -24,7 +24,7 @@ export function load(kit: NeedsKit): Answer {
       ...(people.some((somebody) => bearingKg(somebody) < somebody.bodyKg)
         ? ['A child under 15 counts with half its body, under 5 not at all.']
         : []),
-      'What stands in a vehicle or a house is not carried.',
+      'What stands in a vehicle or a house is not carried, nor is what they have on.',
     ],
   });
 }

@@ -140,8 +140,8 @@ function givenBy(ways: Ways, job: JobId): readonly Given[] {
 }
 
 /** What is carried on somebody’s own feet, in g. */
-export function carriedG({ loadout, totals }: NeedsKit): number {
-  return carriedMassG(loadout, totals);
+export function carriedG({ loadout, totals, shelf }: NeedsKit): number {
+  return carriedMassG(loadout, totals, shelf);
 }
 
 /** Made for it before improvised, and then by the amount: of a temperature slept through the lower is the better. */

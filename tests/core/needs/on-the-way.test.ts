@@ -10,9 +10,9 @@ describe('what is filled at the start', () => {
   test('is carried and is drunk: a mL is a gram', () => {
     const dry = judged(['steel-bottle']);
     const full = judged(['steel-bottle'], bottle);
-    const { loadout, totals } = full.kit;
+    const { loadout, totals, shelf } = full.kit;
     expect(setsOutG(loadout, totals) - totals.whole.massG).toBe(1000);
-    expect(carriedMassG(loadout, totals) - totals.whole.massG).toBe(1000);
+    expect(carriedMassG(loadout, totals, shelf) - totals.whole.massG).toBe(1000);
     expect(needOf(full, 'load').supply! - needOf(dry, 'load').supply!).toBeCloseTo(1 / 150, 4);
     expect(needOf(full, 'drink').supply! - needOf(dry, 'drink').supply!).toBeCloseTo(1, 9);
   });
@@ -26,7 +26,7 @@ describe('what is filled at the start', () => {
     });
     expect(filledAtStart(inside.whole)).toEqual([]);
     const aboard = packed([{ kind: 'steel-bottle', on: 'vehicle' }], bottle);
-    expect(carriedMassG(aboard.whole, aboard.totals)).toBe(0);
+    expect(carriedMassG(aboard.whole, aboard.totals, aboard.bench.shelf)).toBe(0);
     expect(setsOutG(aboard.whole, aboard.totals)).toBeGreaterThan(1000);
   });
 
