@@ -7,6 +7,7 @@ import { without } from '../kit/without';
 import { tried } from '../kit/worked-out';
 import type { Loadout, Placement } from '../loadout';
 import { firstAidOf, isWorseOff, needIds, needOf, type ComplaintAid, type NeedId } from '../needs';
+import { drained } from '../steps';
 import type { Ways } from '../ways';
 import { rulesKept } from './brief-rules';
 
@@ -65,7 +66,11 @@ export type NeededFor =
 const known = new WeakMap<Ways, Neededness>();
 
 /** What a kit would be worse off in without a placement, or without several at once. */
-type Neededness = (...placements: readonly Placement[]) => NeededFor | null;
+interface Neededness {
+  (...placements: readonly Placement[]): NeededFor | null;
+  /** The same step by step: of a large kit each takes its time. */
+  readonly steps: (...placements: readonly Placement[]) => Generator<void, NeededFor | null>;
+}
 
 /** Tells of each piece what a kit would be worse off in without it; each is worked out once, and what is asked of the whole kit too. */
 export function neededIn(kit: WorkedOutKit): Neededness {
@@ -73,16 +78,20 @@ export function neededIn(kit: WorkedOutKit): Neededness {
   if (before) return before;
   const answers = new Map<string, NeededFor | null>();
   const work = workedIn(kit);
-  const answer: Neededness = (...placements) => {
+  function* steps(...placements: readonly Placement[]): Generator<void, NeededFor | null> {
     const ids = placements.map(({ id }) => id).join();
-    if (!answers.has(ids)) answers.set(ids, work(...placements));
+    if (!answers.has(ids)) answers.set(ids, yield* work(...placements));
     return answers.get(ids)!;
-  };
+  }
+  const answer: Neededness = Object.assign(
+    (...placements: readonly Placement[]) => drained(steps(...placements)),
+    { steps },
+  );
   known.set(kit.ways, answer);
   return answer;
 }
 
-function workedIn(kit: WorkedOutKit): Neededness {
+function workedIn(kit: WorkedOutKit): Neededness['steps'] {
   const { whole, own, bench, day, elsewhere } = kit;
   const { brief } = own;
   const under = underOwnBrief(kit, 'metric');
@@ -95,7 +104,7 @@ function workedIn(kit: WorkedOutKit): Neededness {
   const brokenToday = lastDay === day ? broken : brokenIn(tried(kit, whole, day));
   const breaksToday = (left: Loadout) =>
     lastDay !== day && brief!.rules.length > 0 && brokenIn(tried(kit, left, day)) > brokenToday;
-  return (...placements) => {
+  return function* (...placements) {
     const ids = placements.map(({ id }) => id);
     if (ids.some((id) => isOwnMedicine(kit.gear(id)))) return { what: 'own medicine' };
     const left = without(whole, ids);
@@ -105,10 +114,14 @@ function workedIn(kit: WorkedOutKit): Neededness {
       if (still < uses) return { what: 'complaint', complaint, left: still };
     }
     if (brief === null || under === null) return null;
+    yield;
     const after = tried(kit, left, lastDay);
     const needsKit = needsKitUnder(after.whole, kit, brief, 'metric', after);
-    const worse = needIds.find((need, at) => isWorseOff(under.needs[at]!, needOf(needsKit, need)));
-    if (worse) return { what: 'need', need: worse };
+    for (const [at, need] of needIds.entries()) {
+      yield;
+      if (isWorseOff(under.needs[at]!, needOf(needsKit, need))) return { what: 'need', need };
+    }
+    yield;
     return brokenIn(after) > broken || breaksToday(left) ? { what: 'rule' } : null;
   };
 }

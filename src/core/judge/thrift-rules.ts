@@ -1,6 +1,6 @@
 import { jobIds, jobs, massNowG, type Gear, type JobId, type Silhouette, type Sort } from '../gear';
 import { listed, printMass } from '../quantity';
-import { offersFor, type Offer } from '../scheme';
+import { freeIn, type Free } from '../scheme';
 import { mustsOf } from '../scheme/musts';
 import { idsOf, type Piece } from './background';
 import type { Found, Rule } from './finding';
@@ -29,24 +29,28 @@ export const deadWeight: Rule<{ readonly massG: number }> = {
 /** A lighter piece of the shelf that does the same is worth telling from so many g on (own). */
 const worthG = 20;
 
-/** The shelf has a lighter one that does the same. */
-export const lighterOne: Rule<{
+interface LighterFigures {
   readonly gear: string;
   readonly name: string;
   readonly savedG: number;
-}> = {
+}
+
+/** The shelf has a lighter one that does the same. */
+export const lighterOne: Rule<LighterFigures> = {
   id: 'thrift/lighter',
   severities: ['note'],
   speaksWhen: 'an owned lighter piece does the same',
   mendedBy: 'swap',
   asks: 'masses',
   because: 'It lies at home and would carry itself.',
-  find: ({ bench, tree }, { pieces }) => {
-    const free = lightestFirst(offersFor(bench, jobIds));
-    return pieces.flatMap(({ placement, gear }) => {
+  *find({ bench, tree }, { pieces }) {
+    const free = lightestFirst(yield* freeIn(bench));
+    const found: Found<LighterFigures>[] = [];
+    for (const { placement, gear } of pieces) {
+      yield;
       const own = massNowG(gear);
-      if (own === null || placement.isAssumed || tree.within(placement.id).length > 0) return [];
-      if (!gear.supplies.some(({ fitness }) => fitness !== 'improvised')) return [];
+      if (own === null || placement.isAssumed || tree.within(placement.id).length > 0) continue;
+      if (!gear.supplies.some(({ fitness }) => fitness !== 'improvised')) continue;
       const better = free
         .get(gear.look.silhouette)
         ?.find(
@@ -58,20 +62,15 @@ export const lighterOne: Rule<{
             other.failsIn.every((harm) => gear.failsIn.includes(harm)) &&
             doesAll(other, gear),
         );
-      return better
-        ? [
-            {
-              severity: 'note' as const,
-              about: [placement.id],
-              figures: {
-                gear: better.gear.id,
-                name: better.gear.name,
-                savedG: (own - better.gear.massG!) * placement.count,
-              },
-            },
-          ]
-        : [];
-    });
+      if (!better) continue;
+      const figures = {
+        gear: better.gear.id,
+        name: better.gear.name,
+        savedG: (own - better.gear.massG!) * placement.count,
+      };
+      found.push({ severity: 'note', about: [placement.id], figures });
+    }
+    return found;
   },
   says: ({ name: other, savedG }, { units, name }, [placement]) =>
     `${other} does what ${name(placement!)} does, and is ${printMass(savedG, units)} lighter.`,
@@ -80,11 +79,11 @@ export const lighterOne: Rule<{
 const order = ['made-for', 'serves', 'improvised'];
 
 /** Free pieces by their outline: a piece is compared with those of its own outline, not with the whole shelf. */
-function lightestFirst(offers: readonly Offer[]): ReadonlyMap<Silhouette, readonly Offer[]> {
+function lightestFirst(offers: readonly Free[]): ReadonlyMap<Silhouette, readonly Free[]> {
   const sorted = [...offers].sort(
     ({ gear: one }, { gear: other }) => (one.massG ?? Infinity) - (other.massG ?? Infinity),
   );
-  const byOutline = new Map<Silhouette, Offer[]>();
+  const byOutline = new Map<Silhouette, Free[]>();
   for (const offer of sorted) {
     const { silhouette } = offer.gear.look;
     const like = byOutline.get(silhouette);
@@ -144,7 +143,7 @@ export const manySpares: Rule<{ readonly job: JobId; readonly many: number }> = 
         const made: Piece[] = [];
         for (const piece of all) {
           yield;
-          if (neededFor(piece.placement) === null) made.push(piece);
+          if ((yield* neededFor.steps(piece.placement)) === null) made.push(piece);
         }
         if (howMany(made) <= mostOfSmallJob) continue;
         const of = sort === null ? job : `${job} ${sort}`;

@@ -177,7 +177,7 @@ export function* deadWeightIn(kit: WorkedOutKit): Generator<void, readonly Place
     if (isComfort(kit.gear(placement.id))) continue;
     if (tree.within(placement.id).length > 0 || isLost()) continue;
     yield;
-    if (neededFor(...alike) === null) dead.push(placement);
+    if ((yield* neededFor.steps(...alike)) === null) dead.push(placement);
   }
   return dead;
 }
