@@ -407,7 +407,12 @@ describe('what matters is said', () => {
       ['body | tarp 3x3 m', 'body | cord 3 m'],
       /need\/short rig/,
     ],
-    ['the poncho is roof and coat', 'hot', ['body | poncho', 'body | paracord 10 m'], /roof\/double-duty/],
+    [
+      'the poncho is roof and coat',
+      'hot',
+      ['body | poncho', 'body | paracord 10 m'],
+      /roof\/double-duty/,
+    ],
     [
       'nothing shines back in a November evening in town',
       'town',
