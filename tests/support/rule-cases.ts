@@ -187,7 +187,6 @@ export const ruleCases: Readonly<Record<string, RuleCase>> = {
   'cover/holder': {
     speaks: { holds: 'pack, steel-bottle @ pack, belt-knife @ pack, lighter @ pack' },
     silent: { holds: 'pack, wool-jersey @ pack, belt-knife, lighter' },
-    hasNoFix: true,
   },
   'seen/dusk': {
     speaks: { holds: 'lighter', brief: { country: 'town', when: inNovember } },

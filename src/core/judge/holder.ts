@@ -80,6 +80,30 @@ export const holderTakes: Rule<{
     `With ${theHolder(name(holder!))} you lose ${listed(gone)}${stays.length === 0 ? '; nothing stays' : `; ${listed(stays)} ${stays.length === 1 && !stays[0]!.endsWith('s') ? 'stays' : 'stay'}`}.`,
 };
 
+/** Of these a pocket keeps enough to go on with. */
+const fromPocket = [
+  ...igniteJobs,
+  'carry-water',
+  'cut',
+  'treat-water',
+  'light',
+  'first-aid',
+  'call',
+];
+
+/** The jobs that go with a holder and that a pocket has room for, what is missed soonest first. */
+export function jobsForPocket(
+  gone: readonly string[],
+  { soon }: Pick<Background, 'soon'>,
+): readonly (readonly JobId[])[] {
+  // Most that bleeds is bound with what is worn: first aid comes last.
+  const missedIn = (anyOf: readonly JobId[]) => (anyOf[0] === 'first-aid' ? 1e6 : soon(anyOf));
+  return askedThen
+    .filter(({ name, anyOf }) => gone.includes(name) && fromPocket.includes(anyOf[0]!))
+    .map(({ anyOf }) => anyOf)
+    .sort((one, other) => missedIn(one) - missedIn(other));
+}
+
 /** How soon what goes with a holder is missed, in h. */
 export function holderHurtsH(gone: readonly string[], { soon }: Pick<Background, 'soon'>): number {
   // Most that bleeds is bound with what is worn.

@@ -1,5 +1,6 @@
 export * from './bench';
 export * from './carried';
+export { filledAtStart, setsOutG, type FilledAtStart } from './set-out';
 export * from './own-scheme';
 export * from './reference-list';
 export * from './version';

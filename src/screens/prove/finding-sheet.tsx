@@ -97,7 +97,7 @@ export function FindingSheet({ view, judge, finding, best }: FindingSheetProps) 
                 ? 'Trying what mends it…'
                 : tried.fixes.length === 0
                   ? `Nothing that was tried mends it by itself: ${judge.ruleOf(finding.rule).mendedBy}.`
-                  : 'Each was tried: it is silent then.'}
+                  : 'Each was tried: it helps, and nothing else gets worse.'}
             </Text>
           </Flex>
           {finding.parts && (

@@ -33,7 +33,7 @@ describe('every rule', () => {
   });
 
   it.each(Object.entries(ruleCases))(
-    '%s speaks, is silent, and is silenced by each of its fixes',
+    '%s speaks, is silent, and is silenced, or has less to say, by each of its fixes',
     (id, each) => {
       const bench = prepared[id]?.(benchOfKinds(each.speaks)) ?? benchOfKinds(each.speaks);
       const { worked, findings } = judged(bench, id);
@@ -55,8 +55,9 @@ describe('every rule', () => {
         expect(says).toMatch(/^[A-Z“]/);
         const done = apply(bench, command);
         if (!done.ok) throw new Error(done.problem.message);
-        const left = judged(done.value, id).findings.map(({ of }) => of);
-        expect(left).not.toContain(finding!.of);
+        const left = judged(done.value, id).findings.filter(({ of }) => of === finding!.of);
+        const { isEased } = menders.find(({ rule: its }) => its === finding!.rule) ?? {};
+        expect(left.every(({ figures }) => isEased?.(finding!.figures, figures))).toBe(true);
       }
     },
   );

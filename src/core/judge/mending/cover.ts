@@ -1,11 +1,12 @@
 import { kindsToGet } from '../../catalogue';
-import type { JobId } from '../../gear';
+import { massNowG, type JobId } from '../../gear';
 import { branchOf, holdersAround, isOfModule, type ConditionId } from '../../loadout';
 import type { WorkedOutKit } from '../../kit';
 import * as cover from '../cover';
 import * as fire from '../fire';
+import { holderTakes, jobsForPocket } from '../holder';
 import { failsInWhatIf } from '../what-if';
-import { reliedOn, takenIn } from '../../ways';
+import { reliedOn, takenIn, type Way } from '../../ways';
 import type { Fix } from '../finding';
 import { checked, layingOut, layingOutKind, movingOf } from './fixing';
 import { mends, type Mender } from './mender';
@@ -23,6 +24,33 @@ function movingOutOf(
     const fixes = movingOf(kit, placement, (place) => !('in' in place) || place.in !== holder);
     // The body is where a way of one’s own is best kept.
     return [...fixes.filter(({ command }) => isToBody(command)), ...fixes].slice(0, 3);
+  });
+}
+
+/** What weighs no more than this is kept in a pocket or on the belt, in g (own). */
+const pocketG = 300;
+
+/** Puts the lightest piece for each job that goes with a holder on the body, so that it stays when the holder is gone. */
+function keptOnBody(
+  kit: WorkedOutKit,
+  holder: string,
+  jobs: readonly (readonly JobId[])[],
+): readonly Fix[] {
+  const inside = new Set(branchOf(kit.tree, holder).map(({ id }) => id));
+  const massG = ({ gear, placement: { count } }: Way) => (massNowG(gear) ?? Infinity) * count;
+  return jobs.flatMap((anyOf) => {
+    const [lightest] = anyOf
+      .flatMap((job) => kit.ways.byJob.get(job) ?? [])
+      .filter(
+        (way) =>
+          way.supply.fitness !== 'improvised' &&
+          way.placement.id !== holder &&
+          inside.has(way.placement.id) &&
+          massG(way) <= pocketG,
+      )
+      .sort((one, other) => massG(one) - massG(other));
+    if (!lightest || isOfModule(lightest.placement.id)) return [];
+    return movingOf(kit, lightest.placement, (place) => 'on' in place && place.on === 'body');
   });
 }
 
@@ -109,6 +137,12 @@ export const coverMenders: readonly Mender[] = [
     ...movingTwo(kit, about, figures),
     ...layingOut({ kit, newId, place: onBody }, ...figures.anyOf),
   ]),
+  mends(
+    holderTakes,
+    ({ kit, background, finding: { figures, about } }) =>
+      keptOnBody(kit, about[0]!, jobsForPocket(figures.gone, background)),
+    (before, after) => after.gone.length < before.gone.length,
+  ),
   mends(cover.oneCondition, ({ kit, newId, finding: { figures } }) =>
     kindsThatStand(figures.anyOf, figures.condition).map((kind) =>
       layingOutKind({ kit, newId, place: onBody }, kind),

@@ -108,7 +108,8 @@ function* fixesOfOne(
     const backgroundAfter = backgroundOf(after, scheme);
     // A rule that failed does not count as silent.
     const isSilent = foundBy(rule, after, backgroundAfter).every(
-      ({ rule: id, of }) => id === rule.id && of !== finding.of,
+      ({ rule: id, of, figures }) =>
+        id === rule.id && (of !== finding.of || mender!.isEased?.(finding.figures, figures)),
     );
     const worse = isSilent ? worsened(after, backgroundAfter) : 'more than the limit';
     if (worse === 'the limit') overLimit.push({ ...fix, overLimitG: overLimitG(after) });
@@ -116,7 +117,9 @@ function* fixesOfOne(
     if (worse === 'nothing') offered += 1;
     if (offered >= mostFixes) return;
   }
-  if (offered === 0) yield* overLimit.slice(0, mostOverLimit);
+  if (offered > 0) return;
+  const byLeast = [...overLimit].sort((one, other) => one.overLimitG! - other.overLimitG!);
+  yield* byLeast.slice(0, mostOverLimit);
 }
 
 /** By how much a kit is over its own limit of mass, in g. */

@@ -14,12 +14,15 @@ export interface MendAsked<Figures> {
 export interface Mender {
   readonly rule: string;
   readonly fixes: (asked: MendAsked<unknown>) => readonly Fix[];
+  /** Whether what is still found of it afterwards is less, where no single change mends all of it. */
+  readonly isEased?: ((before: unknown, after: unknown) => boolean) | undefined;
 }
 
 /** A mender that knows the figures of its rule. */
 export function mends<Figures>(
   { id }: Rule<Figures>,
   fixes: (asked: MendAsked<Figures>) => readonly Fix[],
+  isEased?: (before: Figures, after: Figures) => boolean,
 ): Mender {
-  return { rule: id, fixes: fixes as Mender['fixes'] };
+  return { rule: id, fixes: fixes as Mender['fixes'], isEased: isEased as Mender['isEased'] };
 }
