@@ -125,10 +125,10 @@ const shots: readonly Shot[] = [
     path: '/prove/findings',
     first: async (page) => {
       const finding = page
-        .locator('[data-finding="cover/all-in-one"]')
-        .filter({ hasText: 'Ignite' });
+        .locator('[data-finding="cover/holder"]')
+        .filter({ hasText: 'With the Barrel' });
       await finding.getByRole('button').first().click();
-      await finding.getByText('Each was tried').waitFor();
+      await finding.getByText('Each was tried').first().waitFor();
     },
   },
   { name: 'thrift', path: '/layout/thrift' },
