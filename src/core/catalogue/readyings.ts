@@ -1,6 +1,6 @@
 import { byName } from '../quantity';
 
-/** What is done before it goes along, by kind: what else is found broken, wet or switched on when it is wanted. */
+/** Acts that make a piece ready to go, by kind. Without them it is broken, wet or switched on when somebody wants it. */
 export const readyings = byName<readonly string[]>({
   headlamp: ['a cell turned round or the switch locked', 'contacts clean'],
   'headlamp-aa': ['a cell turned round or the switch locked', 'contacts clean'],

@@ -143,7 +143,7 @@ function isRelied({ ways }: WorkedOutKit, anyOf: readonly JobId[]): boolean {
   );
 }
 
-/** Tells whether nothing that is relied on does a job once a holder is gone: what only makes do stays for nobody. */
+/** Tells whether a job is left undone once a holder is gone. Makeshifts do not count. */
 function isOnlyIn({ ways }: WorkedOutKit): (holder: string, anyOf: readonly JobId[]) => boolean {
   const roundsWithout = new Map<string, Rounds>();
   return (holder, anyOf) => {

@@ -24,6 +24,6 @@ export function carriedMassG(loadout: Loadout, totals: LoadoutTotals, shelf: She
 function wornG(placement: Placement, shelf: Shelf): number {
   const gear = gearOf(shelf, placement);
   const isOn = isOnGround(placement.place) && placement.place.on === 'body' && isClothes(gear);
-  // What is there anyhow weighs the kit nothing.
+  // An assumed piece adds no mass to the kit.
   return isOn && !placement.isAssumed ? (massNowG(gear) ?? 0) * placement.count : 0;
 }
