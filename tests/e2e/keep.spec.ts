@@ -181,6 +181,19 @@ test('what runs out before a later trip does not count on it', async ({ page }) 
   await expect.poll(() => food.innerText()).not.toBe(before);
 });
 
+test('tasks whose last day is not known are counted from today at one press, and undo takes it back', async ({
+  page,
+}) => {
+  await open(page, '/keep');
+  const pouch = page.getByRole('listitem').filter({ hasText: 'Float pouch' }).first();
+  await expect(pouch).toContainText('12 tasks have no “last done” date');
+  await page.getByRole('button', { name: 'Count the tasks of Float pouch from today' }).click();
+  await expect(pouch).not.toContainText('no “last done” date');
+  await expect(pouch).toContainText(/No round yet; due in 6 months/);
+  await page.keyboard.press('Control+z');
+  await expect(pouch).toContainText('12 tasks have no “last done” date');
+});
+
 test('the calendar that is written goes on from the one before', async ({ page }) => {
   await open(page, '/keep');
   const uids = (text: string) => [...text.matchAll(/^UID:(.*)$/gm)].map(([, uid]) => uid!.trim());

@@ -49,7 +49,7 @@ export const casesOfLying: Readonly<Record<string, RuleCase>> = {
     hasNoFix: true,
   },
   'stow/fit': {
-    speaks: { holds: 'storage-tin, group-pot @ storage-tin' },
+    speaks: { holds: 'pack, storage-tin, group-pot @ storage-tin' },
     silent: { holds: 'storage-tin, tinder-tabs @ storage-tin' },
   },
   'stow/limits': {

@@ -44,7 +44,7 @@ export const complaintOpen: Rule<Open> = {
   id: 'aid/complaint',
   severities: ['warn'],
   speaksWhen: 'a likely complaint is not met',
-  mendedBy: 'add',
+  mendedBy: 'add the medicine or dressing, enough for everyone',
   asks: 'people and days',
   because: 'A blister ends more trips than a bear.',
   find: (kit, background) => {
@@ -66,7 +66,7 @@ export const graveOpen: Rule<Open> = {
   id: 'aid/grave',
   severities: ['warn'],
   speaksWhen: 'heavy bleeding, or a declared grave allergy, is not met',
-  mendedBy: 'add',
+  mendedBy: 'carry the person’s own adrenaline pen, on the body',
   asks: 'people and days',
   because:
     'The grave one leaves no time to fetch what is missing; allergy tablets do not treat it.',
@@ -95,7 +95,7 @@ export const asksTraining: Rule<null> = {
   id: 'aid/training',
   severities: ['note'],
   speaksWhen: 'gear is there that asks for training',
-  mendedBy: 'log',
+  mendedBy: 'take a course, then mark the person as trained',
   asks: 'what kind of piece it is',
   because: 'Gear without practice is worth little: take a course.',
   find: (_kit, { pieces }) => {
@@ -115,7 +115,7 @@ export const ownShort: Rule<{ readonly says: string }> = {
   id: 'aid/own',
   severities: ['stop'],
   speaksWhen: 'own medicine is short, past its date, or not on the body',
-  mendedBy: 'renew, move',
+  mendedBy: 'renew it, and carry it on the body',
   asks: 'what the people cannot be without',
   because: 'Nobody on the way has the same.',
   find: (_kit, { need }) => {
@@ -139,7 +139,7 @@ export const noToilet: Rule<{ readonly nights: number }> = {
   id: 'clean/toilet',
   severities: ['note'],
   speaksWhen: 'a night out without toilet kit',
-  mendedBy: 'add',
+  mendedBy: 'add toilet paper and a trowel',
   asks: 'nights',
   because: 'Clean hands keep the whole group on its feet.',
   find: ({ ways, whole }, { nights }) =>

@@ -235,7 +235,7 @@ export const briefRule: Rule<Omit<RuleKept, 'about'>> = {
   id: 'brief/rule',
   severities: ['stop'],
   speaksWhen: 'a rule of the brief is broken',
-  mendedBy: 'as its kind',
+  mendedBy: 'change the kit, or change the rule in the brief',
   asks: 'rules in the brief',
   because: 'The kit was set this bound by its owner.',
   find: (kit) =>

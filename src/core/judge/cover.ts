@@ -48,7 +48,7 @@ export const nothingDoesIt: Rule<{
   severities: ['stop', 'warn', 'note'],
   speaksWhen:
     'a must has no way; a stop where it is critical, or wished, and hurts before they are back; a note where a kit that is beside it does it',
-  mendedBy: 'add from the shelf, buy',
+  mendedBy: 'add a piece from the shelf, or put one on the shopping list',
   asks: null,
   because: 'What the kit must be able to do, nothing in it does.',
   find: ({ ways, own, asked }, { beside, soon, awayH }) =>
@@ -104,7 +104,7 @@ export const allWaysInOne: Rule<{
   id: 'cover/all-in-one',
   severities: ['warn'],
   speaksWhen: 'all ways to a must go with one holder',
-  mendedBy: 'move one',
+  mendedBy: 'move one of them to the body or to another holder',
   asks: null,
   because: 'Twenty ways in the bag that floats away are none.',
   find: ({ ways, asked }) =>
@@ -142,7 +142,7 @@ export const tooShallow: Rule<{
   severities: ['stop', 'warn', 'note'],
   speaksWhen:
     'a must has fewer independent ways than wanted, or only ways that make do; a stop where one loss undoes a critical job on the way out, a note where there are enough with what is beside it',
-  mendedBy: 'move apart, add',
+  mendedBy: 'add another way, or move the ways apart',
   asks: null,
   because: 'Things break, get lost and get wet, mostly in the same hour.',
   find: (kit, { brief, school, together }) => {
@@ -246,7 +246,7 @@ export const oneCondition: Rule<{
   id: 'cover/one-condition',
   severities: ['warn'],
   speaksWhen: 'all ways to a must fail in one condition that the brief may bring',
-  mendedBy: 'add one that does not',
+  mendedBy: 'add a way that still works then',
   asks: null,
   because: 'A condition holds for everything at once, however it is spread.',
   find: ({ ways, asked }, { brief, told, context }) =>
@@ -288,7 +288,7 @@ export const emptyCategory: Rule<{
   id: 'cover/category',
   severities: ['warn', 'note'],
   speaksWhen: 'a category of the scheme that the kit is looked at through is empty',
-  mendedBy: 'add',
+  mendedBy: 'add a piece for it',
   asks: 'something in the kit',
   because: 'A whole category without a piece is seldom meant.',
   find: (kit, { scheme, beside }) =>

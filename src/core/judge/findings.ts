@@ -58,7 +58,7 @@ const failedRule: Rule = {
   id: 'judge/failed',
   severities: ['warn'],
   speaksWhen: 'a rule could not be worked out',
-  mendedBy: 'look for it yourself; a file of the kit helps to put the rule right',
+  mendedBy: 'look at this by eye; a file of the kit helps to correct the rule',
   asks: null,
   because: 'It is a fault of this program. What the rule looks for may be there or not.',
   find: () => [],

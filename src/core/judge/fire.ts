@@ -13,7 +13,7 @@ export const fewToIgnite: Rule<{ readonly ways: number; readonly wanted: number 
   id: 'fire/ignite',
   severities: ['warn'],
   speaksWhen: 'there are fewer ways to ignite than wanted',
-  mendedBy: 'add',
+  mendedBy: 'add another way to light a fire',
   asks: null,
   because: 'Lighters run dry, matches get wet, and a rod takes practice.',
   find: ({ ways, asked }) => {
@@ -37,7 +37,7 @@ export const noTinder: Rule<{ readonly sorts: readonly Sort[] }> = {
   severities: ['stop', 'warn'],
   speaksWhen:
     'a spark or a lens has no tinder of the class that it takes; a stop where nothing else lights a fire that is asked',
-  mendedBy: 'add',
+  mendedBy: 'add tinder that catches a spark',
   asks: null,
   because: 'A spark lights only what catches a spark.',
   find: ({ ways, asked }) => {
@@ -77,7 +77,7 @@ export const littleWetTinder: Rule<{ readonly minutes: number; readonly wanted: 
   id: 'fire/wet-tinder',
   severities: ['warn'],
   speaksWhen: `wet country, and tinder that burns wet lasts under ${wetTinderMin} min`,
-  mendedBy: 'add',
+  mendedBy: 'add tinder that lights when wet',
   asks: 'whether the country is wet',
   because: 'In rain nothing from the ground catches for an hour.',
   find: ({ whole }, { told, doing, brief, context }) => {
@@ -115,7 +115,7 @@ export const noStriker: Rule<null> = {
   id: 'fire/no-striker',
   severities: ['warn'],
   speaksWhen: 'a bare rod has no sharp-backed blade or striker',
-  mendedBy: 'add',
+  mendedBy: 'add a striker, or a knife with a sharp back',
   asks: null,
   because: 'A rounded back throws no sparks.',
   find: ({ ways }) =>
@@ -138,7 +138,7 @@ export const lighterPresses: Rule<null> = {
   id: 'fire/lighter-presses',
   severities: ['note'],
   speaksWhen: 'a lighter lies loose where it can be pressed empty',
-  mendedBy: 'ready mark',
+  mendedBy: 'put the lighter in a case, and mark it as secured',
   asks: 'what kind of lighter it is',
   because: 'A pressed button lets the gas out through a week in the pack.',
   find: (kit, { pieces }) =>

@@ -13,7 +13,7 @@ export const mealsAskWater: Rule<{
   id: 'food/needs-water',
   severities: ['warn'],
   speaksWhen: 'meals ask for more water or boils than the kit gives',
-  mendedBy: 'swap, add',
+  mendedBy: 'add water or fuel, or take food that needs less',
   asks: 'a brief',
   because: 'A dry meal without hot water is ballast.',
   find: (_kit, { needsKit, need, ofKind, pieces }) => {
@@ -55,7 +55,7 @@ export const noCook: Rule<{ readonly lacks: readonly ('a pot and heat' | 'a spoo
   id: 'food/no-cook',
   severities: ['warn'],
   speaksWhen: 'there is food to cook without pot, heat or spoon',
-  mendedBy: 'add',
+  mendedBy: 'add the pot, the stove or the spoon that is missing',
   asks: null,
   because: 'Raw rice feeds nobody.',
   find: ({ ways }, { pieces }) => {
@@ -84,7 +84,7 @@ export const noOpener: Rule<null> = {
   id: 'food/opener',
   severities: ['note'],
   speaksWhen: 'tins are there without an opener or a knife',
-  mendedBy: 'add',
+  mendedBy: 'add a can opener or a knife',
   asks: null,
   because: 'A tin is opened on a stone only in stories.',
   find: ({ ways }, { ofKind }) => {
@@ -102,7 +102,7 @@ export const countsOnCatch: Rule<{ readonly shortKcal: number }> = {
   id: 'food/catch',
   severities: ['note'],
   speaksWhen: 'a catch is counted on for more than “perhaps”',
-  mendedBy: 'add food',
+  mendedBy: 'add food for these days',
   asks: 'a brief with days',
   because: 'One set in ten catches something in a night, and mostly it is unlawful.',
   find: (_kit, { need, ways, school }) => {

@@ -20,7 +20,7 @@ export const frostFilter: Rule<{ readonly lowC: number }> = {
   id: 'harm/frost-filter',
   severities: ['warn'],
   speaksWhen: 'a filter that gets wet lies where it freezes',
-  mendedBy: 'move to the body',
+  mendedBy: 'carry the filter on the body',
   asks: 'the low',
   because: 'Ice tears its fibres, and nobody sees it.',
   find: ({ tree, bench }, { told, doing }) => {
@@ -78,7 +78,7 @@ export const frostFull: Rule<{ readonly lowC: number; readonly isSealed: boolean
   id: 'harm/frost-full',
   severities: ['warn'],
   speaksWhen: 'a rigid bottle is full in deep frost, or a sealed one lies in a vehicle in it',
-  mendedBy: 'leave room',
+  mendedBy: 'empty a tenth of it, or carry it where it stays warm',
   asks: 'the low, and what is filled',
   because: 'Ice takes a tenth more room than the water it was.',
   find: (kit, background) => {
@@ -122,7 +122,7 @@ export const heatSpoils: Rule<{
   id: 'harm/heat',
   severities: ['warn'],
   speaksWhen: 'heat-spoiled gear is in a hot store',
-  mendedBy: 'move, store it in the house',
+  mendedBy: 'store it in the house, or carry it in the shade',
   asks: 'where it is stored',
   because: 'Gas bursts, wax runs, cells and medicine die in a car in the sun.',
   // It lies there all year, whenever the trip is.
@@ -178,7 +178,7 @@ export const barredInAircraft: Rule<null> = {
   id: 'harm/aircraft',
   severities: ['note'],
   speaksWhen: 'part of the way is flown, and gear is barred in aircraft',
-  mendedBy: 'leave',
+  mendedBy: 'leave it at home, or buy it on arrival',
   asks: 'that part of the way is flown',
   because: 'It is taken away at the gate, or catches fire in the hold.',
   find: (_kit, { brief, pieces }) => {
@@ -205,7 +205,7 @@ export const penFrost: Rule<{ readonly lowC: number }> = {
   id: 'harm/pen-frost',
   severities: ['note'],
   speaksWhen: 'pens are all that writes, and it freezes',
-  mendedBy: 'a pencil',
+  mendedBy: 'add a pencil',
   asks: 'the low',
   because: 'Ink freezes; graphite does not.',
   find: (_kit, { told, doing }) => {
@@ -265,7 +265,7 @@ export const burstBeside: Rule<{ readonly beside: readonly string[] }> = {
   id: 'harm/burst',
   severities: ['warn'],
   speaksWhen: 'a liquid that can burst lies beside paper, food, fire or electronics',
-  mendedBy: 'a bag apart',
+  mendedBy: 'put it in a bag of its own',
   asks: null,
   because: 'One squeezed tube ruins a whole pocket.',
   find: (_kit, background) =>
@@ -284,7 +284,7 @@ export const fuelBesideFood: Rule<{ readonly beside: readonly string[] }> = {
   id: 'harm/fuel-food',
   severities: ['warn'],
   speaksWhen: 'fuel, spray or repellent lies beside food',
-  mendedBy: 'move',
+  mendedBy: 'move the fuel to another holder or an outer pocket',
   asks: null,
   because: 'A little of it spoils all the food, and some of it poisons.',
   find: (_kit, background) =>
@@ -303,7 +303,7 @@ export const bareCells: Rule<{ readonly beside: readonly string[] }> = {
   id: 'harm/short',
   severities: ['warn'],
   speaksWhen: 'bare cells lie beside metal',
-  mendedBy: 'a case',
+  mendedBy: 'put the batteries in a case',
   asks: 'what kind of piece lies beside them',
   because: 'A cell that is shorted burns, and so does what lies round it.',
   find: (_kit, background) =>
@@ -329,7 +329,7 @@ export const closedFlame: Rule<{ readonly where: ClosedSpace }> = {
   id: 'harm/closed-flame',
   severities: ['stop', 'note'],
   speaksWhen: 'a candle or a burner goes with a closed vehicle, a film shelter or a house',
-  mendedBy: 'caution',
+  mendedBy: 'keep the flame outside; carry a carbon-monoxide alarm',
   asks: null,
   because: 'Carbon monoxide cannot be smelled: every year whole families die of it asleep.',
   find: ({ whole, bench }, { brief, doing }) => {

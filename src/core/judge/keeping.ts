@@ -11,7 +11,7 @@ export const chargeDue: Rule<{ readonly since: string }> = {
   id: 'keep/charge',
   severities: ['warn'],
   speaksWhen: 'a recharge is due',
-  mendedBy: 'done',
+  mendedBy: 'charge it, then mark it as charged',
   asks: 'when it was last charged',
   because: 'What lies empty for a year never fills again.',
   find: ({ own, bench, day }) => {
@@ -34,7 +34,7 @@ export const countedOnTwice: Rule<{ readonly kits: readonly string[] }> = {
   id: 'keep/count-on',
   severities: ['warn'],
   speaksWhen: 'two kits count on one piece',
-  mendedBy: 'buy, rank',
+  mendedBy: 'add a second one to the shopping list, or decide which kit has it',
   asks: null,
   because: 'One of them goes without it on the day that both go.',
   find: ({ bench, own, gear }) =>
@@ -65,7 +65,7 @@ export const neverTried: Rule<null> = {
   id: 'trust/untried',
   severities: ['warn'],
   speaksWhen: 'a piece that a critical job is counted on was never tried',
-  mendedBy: 'try',
+  mendedBy: 'test it at home, then mark it as tested',
   asks: 'what kind of piece it is',
   because: 'Gear that was never used fails on the first night.',
   find: (_kit, { pieces, brief }) => {
@@ -91,7 +91,7 @@ export const failedTrial: Rule<null> = {
   id: 'trust/failed',
   severities: ['stop'],
   speaksWhen: 'a piece failed when it was tried, and is still counted on',
-  mendedBy: 'swap, leave',
+  mendedBy: 'take another one, or leave it at home',
   asks: null,
   because: 'It failed at home, where it was easy.',
   find: ({ whole, gear }) =>
@@ -125,7 +125,7 @@ export const needsLeave: Rule<null> = {
   severities: ['note'],
   speaksWhen:
     'gear needs leave in many places: nets and snares, sprays, long blades, radios, flares',
-  mendedBy: 'caution',
+  mendedBy: 'ask the authority of the place before you carry it',
   asks: 'what kind of piece it is',
   because: 'Local law comes first: ask before you carry it.',
   find: (_kit, { ofKind, brief }) => {
@@ -156,7 +156,7 @@ export const inCarriage: Rule<null> = {
   id: 'law/carriage',
   severities: ['note'],
   speaksWhen: 'blades or sprays are worn or carried on the way there',
-  mendedBy: 'caution',
+  mendedBy: 'pack it away, out of reach, on the way there',
   asks: 'what kind of piece it is',
   because: 'Railways, ships and towns have rules of their own: packed away, and out of reach.',
   find: (_kit, { ofKind, brief }) => {
@@ -180,7 +180,7 @@ export const noNote: Rule<null> = {
   id: 'people/note',
   severities: ['note'],
   speaksWhen: 'nobody was left a trip note',
-  mendedBy: 'write',
+  mendedBy: 'write the trip note, and leave it with someone',
   asks: 'nights out, or a day on foot',
   because: 'A search starts when somebody misses you, where you said you would be.',
   find: (_kit, { brief, nights, context }) =>

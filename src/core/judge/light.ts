@@ -15,7 +15,7 @@ export const noLight: Rule<{ readonly darkH: number }> = {
   id: 'light/none',
   severities: ['warn'],
   speaksWhen: `nights of more than ${longNightH} h out, and no light`,
-  mendedBy: 'add',
+  mendedBy: 'add a light',
   asks: 'the place and when',
   because: 'Half of what goes wrong goes wrong in the dark.',
   find: ({ ways, whole }, { told, nights }) => {
@@ -32,7 +32,7 @@ export const needlessLight: Rule<null> = {
   id: 'light/needless',
   severities: ['note'],
   speaksWhen: 'light is carried where it never darkens',
-  mendedBy: 'leave',
+  mendedBy: 'leave it at home',
   asks: 'the place and when',
   because: 'It is mass for nothing, unless one goes into a cave.',
   find: (_kit, { told, doing }) => {
@@ -52,7 +52,7 @@ export const handsFull: Rule<null> = {
   id: 'light/hands-free',
   severities: ['warn'],
   speaksWhen: 'there is light, and none that leaves both hands free',
-  mendedBy: 'add',
+  mendedBy: 'add a headlamp',
   asks: 'nights out',
   because: 'A wound is not dressed with a torch between the teeth.',
   find: (_kit, { told, nights, ways }) => {
@@ -80,7 +80,7 @@ export const switchesOn: Rule<null> = {
   id: 'light/switches-on',
   severities: ['note'],
   speaksWhen: 'a lamp can switch itself on in the bag',
-  mendedBy: 'turn a cell',
+  mendedBy: 'turn a battery round, or lock the switch',
   asks: 'what kind of lamp it is',
   because: 'It is found burnt out on the evening that it is wanted.',
   find: (_kit, { pieces }) =>
@@ -99,7 +99,7 @@ export const coldCells: Rule<{ readonly lowC: number; readonly share: number }> 
   id: 'light/cold-cells',
   severities: ['warn'],
   speaksWhen: `lamps burn alkaline cells below ${feebleBelowC} °C`,
-  mendedBy: 'lithium cells',
+  mendedBy: 'take lithium batteries',
   asks: 'the low',
   because: 'An alkaline cell that was full at home is dark in a hard frost.',
   find: (_kit, { told, pieces, context }) => {

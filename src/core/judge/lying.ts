@@ -37,7 +37,7 @@ export const tooDeep: Rule<{ readonly wished: string; readonly lies: string }> =
   id: 'stow/deep',
   severities: ['warn'],
   speaksWhen: 'an urgent piece lies too deep',
-  mendedBy: 'a better place',
+  mendedBy: 'move it to an outer pocket or to the body',
   asks: null,
   because: 'What is wanted at once is wanted with cold hands, in the dark.',
   find: (kit, { pieces, brief, nights, context }) => {
@@ -90,7 +90,7 @@ export const offBalance: Rule<{ readonly share: number }> = {
   id: 'stow/balance',
   severities: ['note'],
   speaksWhen: `more than ${mostOutsideShare * 100} % of a worn load is in the lid and the outer pockets`,
-  mendedBy: 'move',
+  mendedBy: 'move heavy pieces close to the back',
   asks: 'masses',
   because: 'A load far from the back pulls at every step.',
   find: ({ tree, totals, gear, whole }) =>
@@ -117,7 +117,7 @@ export const getsWet: Rule<null> = {
   id: 'stow/wet',
   severities: ['warn'],
   speaksWhen: 'fire kit, paper, warmth or cells lie in nothing waterproof in wet country',
-  mendedBy: 'move, a dry bag',
+  mendedBy: 'put it in a dry bag',
   asks: 'when, and whether the country is wet',
   because: 'Rain finds every seam in four hours.',
   find: ({ tree, bench, context }, { told, pieces, nights }) => {
@@ -149,7 +149,7 @@ export const lidTaped: Rule<null> = {
   id: 'stow/lid-tape',
   severities: ['note'],
   speaksWhen: 'tape or a band alone keeps a lid closed',
-  mendedBy: 'say, renew',
+  mendedBy: 'take a lid that latches, or renew the tape',
   asks: 'how it closes',
   because: 'Tape lets go in the cold, and is gone after the first opening.',
   find: ({ tree, gear, whole }) =>
@@ -169,7 +169,7 @@ export const backupTogether: Rule<null> = {
   id: 'stow/backup-together',
   severities: ['warn'],
   speaksWhen: 'a thing and its backup lie in one pocket',
-  mendedBy: 'move',
+  mendedBy: 'move one of the two to another place',
   asks: null,
   because: 'What takes the one takes the other.',
   find: ({ tree, ways, asked, context }, { pieces }) => {
@@ -223,7 +223,7 @@ export const outsideSpoils: Rule<{ readonly by: 'rain' | 'edge' }> = {
   id: 'stow/outside',
   severities: ['warn'],
   speaksWhen: 'outside lies what rain spoils, a bare edge, or more than its fixing bears',
-  mendedBy: 'move',
+  mendedBy: 'move it inside',
   asks: 'what lies in outer pockets; what hangs outside is not told yet',
   because: 'What is outside is wet, seen and caught on first.',
   find: ({ gear }, { told, pieces }) =>
@@ -249,7 +249,7 @@ export const cannotBeEmptied: Rule<{ readonly ml: number; readonly freeMl: numbe
   id: 'stow/empty',
   severities: ['note'],
   speaksWhen: 'a filled vessel finds no room for its contents when it is to be used',
-  mendedBy: 'add a bag',
+  mendedBy: 'add a bag for the contents',
   asks: 'sizes',
   because: 'A pot stuffed with gear is the pot only if the gear has somewhere to go.',
   find: ({ ways, tree, gear, loads }) => {
@@ -286,7 +286,7 @@ export const feelsAlike: Rule<null> = {
   id: 'stow/feel',
   severities: ['note'],
   speaksWhen: 'pieces that feel alike lie in one pocket',
-  mendedBy: 'mark',
+  mendedBy: 'mark one of them so that the hand can tell',
   asks: 'sizes',
   because: 'In the dark the hand takes the wrong one.',
   find: ({ gear }, { pieces }) => {
@@ -326,7 +326,7 @@ export const wasMoved: Rule<{ readonly was: Place }> = {
   id: 'stow/moved',
   severities: ['note'],
   speaksWhen: 'the kit is always packed the same, and a piece was moved since its last version',
-  mendedBy: 'put back',
+  mendedBy: 'put it back in its place',
   asks: 'the school “one good kit always the same”, and a version',
   because: 'The hand goes where it has always gone.',
   find: ({ bench, own, tree }, { school }) => {

@@ -1,3 +1,4 @@
+import { loadBand } from '../models';
 import {
   hurtsAfterH,
   needNames,
@@ -73,7 +74,7 @@ export const needShort: Rule<NeedShort> = {
   severities: ['stop', 'warn', 'note'],
   speaksWhen:
     'a need is short by more than a tenth: a stop where its lack hurts before the trip, and the search after it, ends',
-  mendedBy: 'what answers the need',
+  mendedBy: 'add to the kit, or make the trip shorter or easier',
   asks: 'a brief',
   because: 'It is what the trip asks for, and it is not there.',
   find: (_kit, background) =>
@@ -117,6 +118,10 @@ function severityOf(asked: Need, afterH: number, background: Background): Severi
   const { needsKit, awayH, tripH } = background;
   const { need } = asked;
   if (notedOnly.includes(need)) return 'note';
+  if (need === 'load') {
+    const isAllowed = loadBand(asked.demand!) === 'stop';
+    return !isAllowed && loadBand(asked.supply!) === 'stop' ? 'stop' : 'warn';
+  }
   if (!turnsBackFor.includes(need) || !turnsBack(asked, afterH, needsKit!)) return 'warn';
   return afterH <= (need === 'food' ? tripH : awayH) ? 'stop' : 'warn';
 }

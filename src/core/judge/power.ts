@@ -13,7 +13,7 @@ export const plugFitsNothing: Rule<{ readonly coupling: Coupling }> = {
   id: 'power/plug',
   severities: ['note'],
   speaksWhen: 'a plug or a cable fits no device',
-  mendedBy: 'swap, leave',
+  mendedBy: 'take a cable or adapter that fits',
   asks: 'what kinds of devices are here',
   because: 'The one cable that fits is at home.',
   find: (_kit, { pieces }) => {

@@ -9,7 +9,7 @@ export const smallRoof: Rule<{ readonly people: number; readonly dry: number }> 
   id: 'roof/people',
   severities: ['warn'],
   speaksWhen: 'the roof keeps fewer people dry than there are',
-  mendedBy: 'add',
+  mendedBy: 'add or swap for a larger roof',
   asks: 'nights and people',
   because: 'Square metres keep nobody dry: places to lie do.',
   find: (_kit, { need, nights }) => {
@@ -27,7 +27,7 @@ export const noRig: Rule<{ readonly askedM: number; readonly thereM: number }> =
   id: 'roof/rig',
   severities: ['warn'],
   speaksWhen: 'a roof lacks the cord, pegs or poles that it asks',
-  mendedBy: 'add',
+  mendedBy: 'add cord, and poles where no trees grow',
   asks: 'nights',
   because: 'A sheet without its lines is a sheet.',
   find: (_kit, { need, nights }) => {
@@ -47,7 +47,7 @@ export const doubleDuty: Rule<{ readonly coats: number; readonly people: number 
   id: 'roof/double-duty',
   severities: ['warn'],
   speaksWhen: 'one piece is roof and coat, and both are asked at once',
-  mendedBy: 'add',
+  mendedBy: 'add a poncho or a tarp, so that each is free for its own use',
   asks: 'nights and whether it rains',
   because: 'One piece does one job at a time: under the roof one goes out in the rain too.',
   find: (_kit, { needsKit, ways }) => {

@@ -17,7 +17,7 @@ export const coldSleep: Rule<{ readonly lowC: number; readonly limitC: number | 
   id: 'sleep/short',
   severities: ['stop'],
   speaksWhen: 'the low is below what the worst-off sleeps through',
-  mendedBy: 'warmer, a tended fire by school',
+  mendedBy: 'take a warmer bag, more insulation under it, or more clothes',
   asks: 'nights and the low',
   because: 'Who does not sleep is in danger on the second day; an estimate on the safe side.',
   find: (_kit, { need }) => {
@@ -42,7 +42,7 @@ export const coldGround: Rule<{ readonly asked: number; readonly there: number }
   id: 'sleep/ground',
   severities: ['warn'],
   speaksWhen: 'the R-value beneath is below what the ground asks',
-  mendedBy: 'add',
+  mendedBy: 'add a sleeping mat',
   asks: 'nights and the low',
   because: 'The ground takes more warmth than the air.',
   find: (_kit, { need }) => {
@@ -60,7 +60,7 @@ export const underHang: Rule<{ readonly lowC: number }> = {
   id: 'sleep/under-hang',
   severities: ['warn'],
   speaksWhen: `a hammock hangs below ${hammockBelowC} °C with nothing under it`,
-  mendedBy: 'add',
+  mendedBy: 'add insulation under the hammock',
   asks: 'the low',
   because: 'Air under the back cools all night.',
   find: (_kit, { told, ofKind, doing, nights }) => {
@@ -79,7 +79,7 @@ export const bitingGround: Rule<null> = {
   id: 'sleep/raise',
   severities: ['warn'],
   speaksWhen: 'what crawls on the ground bites, and there is nothing to hang in or to net',
-  mendedBy: 'add',
+  mendedBy: 'add a hammock or a closed net',
   asks: 'the kind of country and nights',
   because: 'Nobody sleeps among ants, and some of what crawls does worse.',
   find: ({ whole }, { country, nights, doing, ofKind }) => {

@@ -7,7 +7,7 @@ import type { Edge, Found, Rule } from './finding';
 /** Below this much over a limit, in g or minor units, sums are not told from being just at it. */
 const hair = 1e-6;
 
-interface Misfit {
+export interface Misfit {
   readonly holder: string;
   /** The cavity's name, where the holder has several. */
   readonly cavity: string | null;
@@ -19,7 +19,7 @@ export const doesNotFit: Rule<Misfit> = {
   id: 'stow/fit',
   severities: ['stop', 'warn'],
   speaksWhen: 'laid out, something does not go in, the lid stays out, or the mouth is too narrow',
-  mendedBy: 'fixes that were packed',
+  mendedBy: 'move it, take a smaller one, or take a larger holder',
   asks: 'sizes',
   because: 'What does not go in stays behind, or is lost on the way.',
   find: ({ loads, gear }) =>
@@ -62,7 +62,7 @@ export const overLimits: Rule<{
   id: 'stow/limits',
   severities: ['stop', 'warn'],
   speaksWhen: 'mass, price or a bound of the outside is over what the kit may',
-  mendedBy: 'thin',
+  mendedBy: 'leave pieces at home, or take lighter ones',
   asks: 'limits',
   because: 'What is too heavy is left behind at the worst place, or carries its bearer there.',
   find: ({ own: { mostMassG, mostPriceMinor }, whole, totals }) => {
@@ -96,7 +96,7 @@ export const holderLoad: Rule<{ readonly overG: number; readonly mostG: number }
   id: 'stow/holder-load',
   severities: ['warn'],
   speaksWhen: 'a holder carries more than it may',
-  mendedBy: 'move',
+  mendedBy: 'move heavy pieces to another holder',
   asks: 'what the holder may carry',
   because: 'Straps and seams give way when they are needed.',
   find: ({ whole, totals, gear }) =>
@@ -122,7 +122,7 @@ export const notStowed: Rule<null> = {
   id: 'stow/not-stowed',
   severities: ['note'],
   speaksWhen: 'pieces are laid out but in no holder',
-  mendedBy: 'pack',
+  mendedBy: 'pack it',
   asks: null,
   because: 'What lies beside the bag is left there.',
   find: ({ tree }) => {

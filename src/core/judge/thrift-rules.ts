@@ -12,7 +12,7 @@ export const deadWeight: Rule<{ readonly massG: number }> = {
   id: 'thrift/dead',
   severities: ['note'],
   speaksWhen: 'nothing is lost without it',
-  mendedBy: 'leave, keep on purpose',
+  mendedBy: 'leave it at home, or keep it on purpose',
   asks: null,
   because: 'Every gram that does nothing is carried all the way.',
   *find(kit) {
@@ -40,7 +40,7 @@ export const lighterOne: Rule<LighterFigures> = {
   id: 'thrift/lighter',
   severities: ['note'],
   speaksWhen: 'an owned lighter piece does the same',
-  mendedBy: 'swap',
+  mendedBy: 'take the lighter one',
   asks: 'masses',
   because: 'It lies at home and would carry itself.',
   *find({ bench, tree }, { pieces }) {
@@ -123,7 +123,7 @@ export const manySpares: Rule<{ readonly job: JobId; readonly many: number }> = 
   id: 'thrift/spares',
   severities: ['note'],
   speaksWhen: 'three or more spares of a small job are there',
-  mendedBy: 'leave',
+  mendedBy: 'leave the spare at home',
   asks: null,
   because: 'One is enough, two are kind.',
   *find(kit, { pieces }) {

@@ -10,7 +10,8 @@ import {
 } from '../gear';
 import { periodOf } from '../brief';
 import { kitsByName, overplaced } from '../loadout';
-import { listed, withVerb } from '../quantity';
+import type { WorkedOutKit } from '../kit';
+import { listed, monthsAfter, withVerb } from '../quantity';
 import {
   absenceInWords,
   duesOf,
@@ -31,40 +32,74 @@ export const pastTheirDate: Rule<{
   /** The trip’s last day, or that of the months it is for, where the piece is not past yet today; else null. */
   readonly ends: string | null;
   readonly isForMonths: boolean;
+  /** That day is the next on which the kit is looked through. */
+  readonly isInspection?: true;
   /** The day is earlier than what is printed, as it lies warm. */
   readonly isShortened: boolean;
 }> = {
   id: 'keep/expired',
   severities: ['stop', 'warn'],
   speaksWhen: 'past its date now, on the trip, or within the months that the kit is for',
-  mendedBy: 'renew, leave',
+  mendedBy: 'renew it, or leave it at home',
   asks: 'dates',
   because: 'What is past its date is not relied on.',
-  find: ({ whole, bench, gear, day, elsewhere, tree }) => {
+  find: (kit) => {
+    const { whole, bench, gear, day, elsewhere, tree } = kit;
     const { when } = whole.brief ?? { when: null };
-    const lastDay = when === null ? day : periodOf(when, day).lastDay;
-    const last = lastDay > day ? lastDay : day;
     const isForMonths = when?.on === 'months';
+    const lastDay = when === null ? day : periodOf(when, day).lastDay;
+    const looked = isForMonths ? nextLook(kit) : day;
+    const isInspection = looked > lastDay;
+    const last = [day, lastDay, looked].sort().at(-1)!;
     return [...sharesIn(whole, bench.shelf, day, elsewhere)].flatMap(([id, shares]) => {
       const kept = keptIn(tree.byId.get(id)!, whole, elsewhere);
       const { goodUntil, past, isShortened } = pastAmong(gear(id), shares, last, kept);
       if (goodUntil === null) return [];
       const count = shares.reduce((sum, share) => sum + share.count, 0);
       const ends = goodUntil < day ? null : last;
-      const figures = { goodUntil, past, count, ends, isForMonths, isShortened };
+      const figures = {
+        goodUntil,
+        past,
+        count,
+        ends,
+        isForMonths,
+        isShortened,
+        ...(isInspection && goodUntil >= lastDay && { isInspection: true as const }),
+      };
       return [{ severity: ends === null ? 'stop' : 'warn', about: [id], figures }];
     });
   },
-  says: ({ goodUntil, past, count, ends, isForMonths, isShortened }, { name }, [placement]) => {
+  says: (figures, { name }, [placement]) => {
+    const { goodUntil, past, count, ends, isShortened } = figures;
     const which = name(placement!);
     const warm = isShortened ? ', sooner than printed as it lies warm' : '';
-    const until = `${warm}${ends === null ? '' : isForMonths ? `, and the months of its brief end on ${ends}` : `, and the trip ends on ${ends}`}`;
+    const until = `${warm}${ends === null ? '' : `, and ${lastDayInWords(figures)} ${ends}`}`;
     const is = ends === null ? 'was' : 'is';
     return past < count
       ? `${which}: ${past} of ${count} ${ends === null ? 'were' : 'are'} good until ${goodUntil}${until}.`
       : `${which} ${is} good until ${goodUntil}${until}.`;
   },
 };
+
+function lastDayInWords({
+  isForMonths,
+  isInspection,
+}: {
+  readonly isForMonths: boolean;
+  readonly isInspection?: true;
+}): string {
+  if (isInspection) return 'the next inspection is due on';
+  return isForMonths ? 'the months of its brief end on' : 'the trip ends on';
+}
+
+/**
+ * The next day on which a kit that is ready for some months is looked through: until then nobody sees what runs out in it. One that
+ * is overdue is taken to be done today.
+ */
+function nextLook({ own, bench, day }: WorkedOutKit): string {
+  const { on, everyMonths } = kitDue(own, bench);
+  return on !== null && on > day ? on : monthsAfter(day, everyMonths);
+}
 
 /** Care that is due in the kit, and whether all of it is to be looked through. */
 export const careDue: Rule<{
@@ -78,7 +113,7 @@ export const careDue: Rule<{
   id: 'keep/due',
   severities: ['warn'],
   speaksWhen: 'care is overdue',
-  mendedBy: 'a round, done',
+  mendedBy: 'do the task, then mark it as done',
   asks: 'when it was last looked after',
   because: 'A stored kit decays without being looked at.',
   find: ({ own, bench, day }) => {
@@ -119,7 +154,7 @@ export const away: Rule<{
   id: 'keep/lent',
   severities: ['warn'],
   speaksWhen: 'lent, taken for another kit, or not given back',
-  mendedBy: 'nudge',
+  mendedBy: 'ask for it back',
   asks: null,
   because: 'What is away is not here when it is wanted.',
   find: ({ own, bench, day, gear }) => {
@@ -167,7 +202,7 @@ export const placedTwice: Rule<{
   id: 'keep/double',
   severities: ['stop'],
   speaksWhen: 'one piece lies in two kits',
-  mendedBy: 'have it here only, wish for a second, share it',
+  mendedBy: 'use it in one kit only, buy a second, or share it',
   asks: null,
   because: 'One of the two kits goes without it.',
   find: ({ bench, whole }) =>
@@ -199,7 +234,7 @@ export const cellsMissing: Rule<{
   id: 'light/cells',
   severities: ['stop'],
   speaksWhen: 'cells of the wrong type, or too few',
-  mendedBy: 'swap, add',
+  mendedBy: 'add batteries that fit, or take another lamp',
   asks: null,
   because: 'A device without its cells is ballast.',
   find: ({ ways, whole, gear }) => {
@@ -233,7 +268,7 @@ export const cellsFitNothing: Rule<{ readonly takes: readonly Sort[] }> = {
   id: 'light/spares',
   severities: ['warn'],
   speaksWhen: 'the loose cells fit no device here, and a device takes others',
-  mendedBy: 'swap, leave',
+  mendedBy: 'take spares that fit, or leave these at home',
   asks: null,
   because: 'Spares that fit nothing are found out on the evening that they are wanted.',
   find: ({ whole, gear, ways }) => {
@@ -263,7 +298,7 @@ export const notThere: Rule<{ readonly absence: Absence; readonly lentTo: string
   id: 'keep/not-there',
   severities: ['warn', 'note'],
   speaksWhen: 'laid out, but only wished for, retired, lent, spent or given back',
-  mendedBy: 'leave, swap',
+  mendedBy: 'take another piece, or remove this one',
   asks: null,
   because: 'It is counted by the eye, and by nothing else.',
   find: ({ ways, whole, gear }) => {

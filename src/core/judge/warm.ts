@@ -10,7 +10,7 @@ export const coldDay: Rule<{ readonly askedClo: number; readonly thereClo: numbe
   id: 'warm/day',
   severities: ['warn'],
   speaksWhen: 'day clothing is short of the cold and the wind',
-  mendedBy: 'add',
+  mendedBy: 'add a warm layer',
   asks: 'the low and the wind',
   because: 'Cold hands do nothing right.',
   find: (_kit, { need }) => {
@@ -31,7 +31,7 @@ export const cottonWorn: Rule<null> = {
   id: 'warm/cotton',
   severities: ['warn'],
   speaksWhen: `cotton is a worn layer below ${coldBelowC} °C in the wet`,
-  mendedBy: 'swap, leave',
+  mendedBy: 'take wool or synthetic instead',
   asks: 'the low and whether it is wet',
   because: 'Wet cotton cools as if one were naked.',
   find: (_kit, { told, pieces }) => {
@@ -60,7 +60,7 @@ export const noDrySet: Rule<null> = {
   id: 'warm/dry-set',
   severities: ['warn'],
   speaksWhen: `it is wet and below ${coldBelowC} °C with nights out, and no warm layer is kept dry`,
-  mendedBy: 'move, add',
+  mendedBy: 'add a dry bag for the warm clothes of the night',
   asks: 'nights, the low and whether it is wet',
   because: 'The dry set is what the night is slept in, whatever the day did.',
   find: ({ ways, tree, bench, context }, { told, nights, doing }) => {
@@ -98,7 +98,7 @@ export const notForAll: Rule<{
   id: 'warm/for-all',
   severities: ['warn'],
   speaksWhen: `fewer people have something against rain, or on their hands below ${coldHandsC} °C, than go`,
-  mendedBy: 'add',
+  mendedBy: 'add one for each person',
   asks: 'people, the low and whether it is wet',
   because: 'Who has no coat, or hands that no longer close, ends the trip for all.',
   find: ({ whole }, { context, told, brief, doing }) => {

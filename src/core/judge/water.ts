@@ -20,7 +20,7 @@ export const noVessel: Rule<null> = {
   id: 'water/no-vessel',
   severities: ['stop'],
   speaksWhen: 'nothing is there that may be heated',
-  mendedBy: 'add',
+  mendedBy: 'add a single-wall metal pot or bottle',
   asks: 'something in the kit',
   because: 'A vessel for the fire is what no land gives.',
   find: (kit, { doing, pieces }) => {
@@ -36,7 +36,7 @@ export const doubleWall: Rule<null> = {
   id: 'water/double-wall',
   severities: ['stop'],
   speaksWhen: 'the only vessel to heat is double-walled or closed',
-  mendedBy: 'swap, add',
+  mendedBy: 'take a single-wall one',
   asks: 'how the vessel is made',
   because: 'What is shut between two walls bursts over a fire.',
   find: (kit, { doing }) => {
@@ -55,7 +55,7 @@ export const doseVessel: Rule<null> = {
   id: 'water/dose-vessel',
   severities: ['warn'],
   speaksWhen: 'a treatment is dosed, and no vessel of known volume is there',
-  mendedBy: 'add',
+  mendedBy: 'add a vessel with a known volume',
   asks: null,
   because: 'Half a dose treats nothing.',
   find: (_kit, { doing }) => {
@@ -80,7 +80,7 @@ export const dirtyClean: Rule<null> = {
   id: 'water/dirty-clean',
   severities: ['warn'],
   speaksWhen: 'one vessel holds both dirty and clean water',
-  mendedBy: 'add',
+  mendedBy: 'add a second vessel',
   asks: null,
   because: 'What was filtered is dirty again in the vessel that it came from.',
   find: (_kit, { ways }) => {
@@ -110,7 +110,7 @@ export const noStrainer: Rule<null> = {
   id: 'water/strainer',
   severities: ['warn'],
   speaksWhen: 'sources are cloudy and there is no strainer',
-  mendedBy: 'add',
+  mendedBy: 'add a cloth or a strainer',
   asks: 'whether the water is cloudy',
   because: 'Silt blocks a filter and hides germs from a dose.',
   find: ({ ways }, { told, doing }) => {
@@ -128,7 +128,7 @@ export const threatOpen: Rule<{ readonly open: readonly Threat[] }> = {
   id: 'water/threat-open',
   severities: ['warn'],
   speaksWhen: 'treatment leaves a threat of this place open',
-  mendedBy: 'add',
+  mendedBy: 'add a treatment that removes it, or boil',
   asks: 'what is in the water, or the kind of country',
   because: 'Clear is not safe.',
   find: (_kit, { needsKit }) => {
@@ -149,7 +149,7 @@ export const strawOnly: Rule<null> = {
   id: 'water/straw-only',
   severities: ['warn'],
   speaksWhen: 'treated water cannot be carried',
-  mendedBy: 'add',
+  mendedBy: 'add a treatment that fills a vessel',
   asks: null,
   because: 'Through a straw one drinks only where the water is.',
   find: (_kit, { ways }) => {
@@ -168,7 +168,7 @@ export const dryStretch: Rule<{ readonly askedL: number; readonly thereL: number
   id: 'water/dry-stretch',
   severities: ['stop'],
   speaksWhen: 'water room is under what the longest dry stretch asks',
-  mendedBy: 'add a vessel, fill',
+  mendedBy: 'add a vessel, and fill it at the last water',
   asks: 'the heat and the hours between waters',
   because: 'Nobody walks on without water.',
   find: (_kit, { need }) => {
@@ -186,7 +186,7 @@ export const waterCouplings: Rule<{ readonly takes: Coupling }> = {
   id: 'water/couplings',
   severities: ['note'],
   speaksWhen: 'a filter screws on no vessel here',
-  mendedBy: 'swap, add',
+  mendedBy: 'take a vessel with the same thread, or an adapter',
   asks: 'the threads of the vessels',
   because: 'Threads differ by a millimetre, and then it leaks.',
   find: (_kit, { pieces, doing }) => {

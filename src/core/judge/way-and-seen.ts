@@ -12,7 +12,7 @@ export const noMap: Rule<null> = {
   id: 'way/map',
   severities: ['note'],
   speaksWhen: 'there is no map',
-  mendedBy: 'add',
+  mendedBy: 'add a map',
   asks: 'nights or a route',
   because: 'A bearing alone leads into the next swamp.',
   find: ({ ways, whole, context }, { brief, nights }) => {
@@ -34,7 +34,7 @@ export const noBearing: Rule<null> = {
   id: 'way/bearing',
   severities: ['note'],
   speaksWhen: 'there is a map, and nothing to take a bearing or a position with',
-  mendedBy: 'add',
+  mendedBy: 'add a compass',
   asks: 'nights or a route',
   because: 'In fog and forest a map alone lies every way round.',
   find: ({ ways, whole, context }, { nights }) => {
@@ -54,7 +54,7 @@ export const evenNumber: Rule<{ readonly many: number }> = {
   id: 'way/even',
   severities: ['note'],
   speaksWhen: 'there is an even number of instruments that can disagree',
-  mendedBy: 'add, leave',
+  mendedBy: 'take one compass, or three',
   asks: null,
   because: 'Two that disagree do not say which is wrong.',
   find: (_kit, { doing }) => {
@@ -76,7 +76,7 @@ export const dull: Rule<null> = {
   id: 'seen/dull',
   severities: ['warn'],
   speaksWhen: 'out on the land an emergency kit has no bright or reflecting face',
-  mendedBy: 'add',
+  mendedBy: 'add something bright',
   asks: 'a brief, and that one wants to be found',
   because: 'A searcher sees a colour, or nothing.',
   find: (_kit, { brief, school, pieces, context }) => {
@@ -98,7 +98,7 @@ export const mirrorUnderCanopy: Rule<null> = {
   id: 'seen/mirror-canopy',
   severities: ['warn'],
   speaksWhen: 'a mirror is the only signal under a closed canopy',
-  mendedBy: 'add',
+  mendedBy: 'add a signal that carries through trees',
   asks: 'the kind of country',
   because: 'Where no sky is seen, no flash is.',
   find: (_kit, { country, ways }) => {
@@ -118,7 +118,7 @@ export const whistleRange: Rule<null> = {
   id: 'seen/whistle-range',
   severities: ['note'],
   speaksWhen: 'a whistle is the only signal over open distance',
-  mendedBy: 'add',
+  mendedBy: 'add a signal that carries further',
   asks: 'the kind of country',
   because: 'Wind and width swallow sound long before sight.',
   find: (_kit, { country, ways }) => {
@@ -145,7 +145,7 @@ export const conspicuous: Rule<{ readonly by: GivesAway }> = {
   severities: ['note'],
   speaksWhen:
     'unseen is wished, and a piece is noisy or bright, a lamp gives white light, or a bright signal lies in nothing closed',
-  mendedBy: 'swap, a red filter, move, leave',
+  mendedBy: 'take a quiet or dark one, or move it inside',
   asks: 'that the kit is to be unseen until wanted',
   because: 'One bright sack undoes all the green ones.',
   find: ({ gear: gearOf }, { school, pieces }) => {
@@ -208,7 +208,7 @@ export const nothingShinesBack: Rule<null> = {
   id: 'seen/dusk',
   severities: ['warn'],
   speaksWhen: 'in town or on a road in the dark months nothing shines back in the light of a car',
-  mendedBy: 'add',
+  mendedBy: 'add a light or a reflector',
   asks: 'when and where',
   because: 'A driver sees dark cloth when it is too late to stop.',
   find: ({ whole }, { told, brief, context, ofKind }) => {

@@ -37,7 +37,7 @@ export const failsInWhatIf: Rule<{
   id: 'cover/what-if',
   severities: ['warn'],
   speaksWhen: 'in a what-if that is kept with the kit, a must is undone',
-  mendedBy: 'move apart, add',
+  mendedBy: 'add another way, or move the ways apart',
   asks: 'what-ifs that are kept on Prove',
   because: 'It was kept because it may well happen.',
   find: (kit) =>

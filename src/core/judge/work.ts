@@ -17,7 +17,7 @@ export const shortCord: Rule<{
   id: 'cord/short',
   severities: ['warn'],
   speaksWhen: 'metres of cord are under what is asked, or none is as long as the longest asked',
-  mendedBy: 'add',
+  mendedBy: 'add cord',
   asks: 'nights',
   because: 'Knotted pieces slip where the load is.',
   find: (_kit, { needsKit, need, nights, ways }) => {
@@ -55,7 +55,7 @@ export const nothingSharpens: Rule<{ readonly days: number }> = {
   id: 'cut/sharpen',
   severities: ['note'],
   speaksWhen: `more than ${sharpenAfterDays} days with nothing to sharpen`,
-  mendedBy: 'add',
+  mendedBy: 'add a whetstone',
   asks: 'days',
   because: 'A dull edge slips.',
   find: ({ ways }, { needsKit, ways: doing }) => {
@@ -83,7 +83,7 @@ export const bareEdges: Rule<null> = {
   id: 'cut/sheath',
   severities: ['warn'],
   speaksWhen: 'an edge has no cover',
-  mendedBy: 'ready mark',
+  mendedBy: 'cover the edge, then mark it as covered',
   asks: 'what kind of blade it is',
   because: 'A bare edge cuts what lies beside it, and the hand that looks for it.',
   find: (_kit, { pieces }) => {
@@ -106,7 +106,7 @@ export const needleThread: Rule<{ readonly lacks: 'thread' | 'needle' }> = {
   id: 'mend/needle-thread',
   severities: ['warn'],
   speaksWhen: 'a needle is there without thread, or thread without a needle',
-  mendedBy: 'add',
+  mendedBy: 'add both needle and thread',
   asks: null,
   because: 'The one does nothing without the other.',
   find: ({ ways }, { doing }) => {
@@ -135,7 +135,7 @@ export const weakTow: Rule<{ readonly bearsKg: number; readonly vehicleKg: numbe
   id: 'vehicle/tow',
   severities: ['stop'],
   speaksWhen: 'a tow strap or rope bears less than twice what the vehicle of the brief weighs',
-  mendedBy: 'swap, leave',
+  mendedBy: 'take a strap rated for the vehicle',
   asks: 'what the vehicle weighs, and what the strap bears',
   because:
     'A strap that breaks under load flies back as hard as it was pulled. Its label comes first.',

@@ -14,6 +14,33 @@ export function careTaken(
   taken: readonly (Due | NeverDone)[],
   on: string,
 ): Outcome<Command> {
+  const [first] = taken;
+  const label =
+    taken.length === 1 ? `${first!.act} ${first!.gear.name}` : `look after ${taken.length} things`;
+  return eachDone(bench, taken, on, label, true);
+}
+
+/**
+ * The one act that starts the rhythms of things whose last care nobody knows. Nothing else that is known of them changes: a
+ * date that is printed stays, and so does damage.
+ *
+ * @param from YYYY-MM-DD, from which the months are counted.
+ */
+export function countedFrom(
+  bench: Bench,
+  never: readonly NeverDone[],
+  from: string,
+): Outcome<Command> {
+  return eachDone(bench, never, from, `count ${never.length} tasks from ${from}`, false);
+}
+
+function eachDone(
+  bench: Bench,
+  taken: readonly (Due | NeverDone)[],
+  on: string,
+  label: string,
+  isDone: boolean,
+): Outcome<Command> {
   const byGear = new Map<string, (Due | NeverDone)[]>();
   for (const each of taken) {
     const same = byGear.get(each.gear.id);
@@ -27,9 +54,6 @@ export function careTaken(
     const { lots, count, goodUntil } = afterCare(gear, dues);
     commands.push({ do: 'change gear', id, change: { lots, count, goodUntil } });
   }
-  const [first] = taken;
-  const label =
-    taken.length === 1 ? `${first!.act} ${first!.gear.name}` : `look after ${taken.length} things`;
   return commands.length === 0
     ? refused(upkeepSays.nothingDone())
     : done({ do: 'together', label, commands });
@@ -57,10 +81,10 @@ export function careTaken(
     const field = doneField(act as NeverDone['act']);
     return {
       // What is new has nothing of what was there before.
-      ...(act === 'replace' && asNew),
+      ...(act === 'replace' && isDone && asNew),
       [field]: on,
       ...(kit && { kit: kit.id }),
-      ...(act === 'recharge' && before.amiss === 'flat' && { amiss: null }),
+      ...(act === 'recharge' && isDone && before.amiss === 'flat' && { amiss: null }),
     };
   }
 }

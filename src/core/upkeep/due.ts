@@ -29,7 +29,10 @@ export interface NeverDone extends Held {
   readonly act: CareAct;
 }
 
-/** A kit that is to be looked through; `on` is null where it never was. */
+/**
+ * A kit that is to be looked through. Where it never was, that is counted from the last day on which anything in it came or was looked
+ * after; `on` is null where no such day is known.
+ */
 export interface KitDue {
   readonly kit: Loadout;
   readonly on: string | null;
@@ -207,13 +210,27 @@ function inOrderOfDays(dues: readonly Due[]): readonly Due[] {
   return inOrder;
 }
 
-/** When a kit is to be looked through next: so many months after its last round. */
+/** When a kit is to be looked through next: so many months after its last round, or after the last of it came. */
 export function kitDue(kit: Loadout, bench: Bench): KitDue {
   const warmth = warmthOf(kit.brief?.storedIn ?? 'house', kit.brief);
   const months = everyMonths(lookEveryMonths, warmth);
   const last = lastRoundOf(kit.id, bench);
-  const on = last === null ? null : monthsAfter(last.endedOn!, months);
+  const since = last === null ? lastKnownOf(kit, bench) : last.endedOn!;
+  const on = since === null ? null : monthsAfter(since, months);
   return { kit, on, last, everyMonths: months };
+}
+
+/** The last day on which anything in a kit came, was filled or was looked at; null where no such day is known. */
+function lastKnownOf({ placements }: Loadout, { shelf }: Bench): string | null {
+  let latest: string | null = null;
+  for (const { gear } of placements) {
+    for (const { cameOn, filledOn, checkedOn } of shelf.get(gear)?.lots ?? []) {
+      for (const day of [cameOn, filledOn, checkedOn]) {
+        if (day !== null && (latest === null || day > latest)) latest = day;
+      }
+    }
+  }
+  return latest;
 }
 
 /** The last round of a kit that was ended; null where there was none. */

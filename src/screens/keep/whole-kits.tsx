@@ -1,11 +1,12 @@
 'use client';
 
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { stores } from '@/core/brief';
 import { daysBetween } from '@/core/quantity';
 import {
   actInWords,
+  countedFrom,
   dueOnTrip,
   ifKeptIn,
   keptElsewhere,
@@ -14,6 +15,7 @@ import {
   tripAhead,
   tripToTell,
   type KitDue,
+  type NeverDone,
 } from '@/core/upkeep';
 import { prefer } from '@/store/preferences';
 import { Button } from '@/ui/fields/button';
@@ -54,7 +56,7 @@ function WholeKit({ view, due }: { readonly view: DueView; readonly due: KitDue 
   const router = useRouter();
   const open = openRoundOf(kit.id, bench);
   const last = lastRoundOf(kit.id, bench);
-  const never = list.never.filter((each) => each.kit?.id === kit.id).length;
+  const never = list.never.filter((each) => each.kit?.id === kit.id);
   const isOver = on !== null && on < today;
   const storedIn = kit.brief?.storedIn ?? 'house';
   return (
@@ -63,26 +65,28 @@ function WholeKit({ view, due }: { readonly view: DueView; readonly due: KitDue 
       <Text fontSize="sm" color={isOver ? 'signal.fg' : 'fg.muted'}>
         {on === null
           ? 'No round yet.'
-          : `Last on ${last!.endedOn}; ${isOver ? 'was due' : 'due'} ${fromToday(on, today)}, every ${everyMonths} months.`}
+          : `${last === null ? 'No round yet' : `Last on ${last.endedOn}`}; ${isOver ? 'was due' : 'due'} ${fromToday(on, today)}, every ${everyMonths} months.`}
       </Text>
       <OfItsTrips view={view} due={due} />
-      {never > 0 && (
+      {never.length > 0 && (
         <Text fontSize="sm" color="fg.muted">
-          {never === 1 ? 'One care' : `${never} cares`} of which nobody knows when it was last
-          taken: a round writes it down.
+          {never.length === 1 ? 'One task has' : `${never.length} tasks have`} no “last done” date.
+          An inspection records one; or count from today.
         </Text>
       )}
-      <Button
-        marginTop="2"
-        variant={isOver || open ? 'main' : 'plain'}
-        aria-label={`${open ? 'Go on with the round of' : 'Begin a round of'} ${kit.name}`}
-        onClick={() => {
-          prefer({ kit: kit.id });
-          router.push('/keep/round');
-        }}
-      >
-        {open ? `Go on: ${open.lines.length} of ${kit.placements.length}` : 'Begin a round'}
-      </Button>
+      <Flex gap="2" wrap="wrap" marginTop="2">
+        <Button
+          variant={isOver || open ? 'main' : 'plain'}
+          aria-label={`${open ? 'Go on with the round of' : 'Begin a round of'} ${kit.name}`}
+          onClick={() => {
+            prefer({ kit: kit.id });
+            router.push('/keep/round');
+          }}
+        >
+          {open ? `Go on: ${open.lines.length} of ${kit.placements.length}` : 'Begin a round'}
+        </Button>
+        {never.length > 0 && <CountFromToday view={view} kit={kit.name} never={never} />}
+      </Flex>
       <Box marginTop="2">
         <Choice
           label="Kept"
@@ -98,6 +102,28 @@ function WholeKit({ view, due }: { readonly view: DueView; readonly due: KitDue 
       </Box>
       {storedIn !== 'vehicle' && <InAVehicle view={view} due={due} />}
     </Box>
+  );
+}
+
+/** One press that starts the rhythms of tasks whose last day is not known. */
+function CountFromToday({
+  view: { bench, today },
+  kit,
+  never,
+}: {
+  readonly view: DueView;
+  readonly kit: string;
+  readonly never: readonly NeverDone[];
+}) {
+  const start = () => {
+    const counted = countedFrom(bench, never, today);
+    const tasks = never.length === 1 ? 'One task is' : `${never.length} tasks are`;
+    if (counted.ok) perform(counted.value, `${tasks} counted from today.`);
+  };
+  return (
+    <Button aria-label={`Count the tasks of ${kit} from today`} onClick={start}>
+      Count from today
+    </Button>
   );
 }
 

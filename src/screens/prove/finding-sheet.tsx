@@ -66,12 +66,17 @@ export function FindingSheet({ view, judge, finding, best }: FindingSheetProps) 
         </Text>
         <span>{finding.message}</span>
       </chakra.button>
-      {best && !isOpen && !isShownInStow(finding) && (
+      {best && !isOpen && (
         <Box paddingLeft={{ md: '66px' }} paddingBottom="3">
           <Button size="sm" whiteSpace="normal" variant="main" onClick={() => mend(best)}>
             {judge.fixInWords(best, view.units)}
           </Button>
         </Box>
+      )}
+      {best === null && !isOpen && (
+        <Text paddingLeft={{ md: '66px' }} paddingBottom="3" fontSize="sm" color="fg.muted">
+          {noSingleFix(judge, finding)}
+        </Text>
       )}
       {isOpen && (
         <Box paddingLeft={{ md: '66px' }} paddingBottom="3">
@@ -79,24 +84,23 @@ export function FindingSheet({ view, judge, finding, best }: FindingSheetProps) 
             {judge.ruleOf(finding.rule).because}
           </Text>
           <Flex gap="2" wrap="wrap" align="center">
-            {!isShownInStow(finding) &&
-              (tried?.fixes ?? []).map((fix, at) => (
-                <Button
-                  key={fix.says}
-                  size="sm"
-                  whiteSpace="normal"
-                  variant={at === 0 ? 'main' : 'plain'}
-                  onClick={() => mend(fix)}
-                >
-                  {judge.fixInWords(fix, view.units)}
-                </Button>
-              ))}
+            {(tried?.fixes ?? []).map((fix, at) => (
+              <Button
+                key={fix.says}
+                size="sm"
+                whiteSpace="normal"
+                variant={at === 0 ? 'main' : 'plain'}
+                onClick={() => mend(fix)}
+              >
+                {judge.fixInWords(fix, view.units)}
+              </Button>
+            ))}
             <Leads finding={finding} />
             <Text as="span" fontSize="sm" color="fg.muted" role="status">
               {tried === null || !tried.isDone
                 ? 'Trying what mends it…'
                 : tried.fixes.length === 0
-                  ? `Nothing that was tried mends it by itself: ${judge.ruleOf(finding.rule).mendedBy}.`
+                  ? noSingleFix(judge, finding)
                   : 'Each was tried: it helps, and nothing else gets worse.'}
             </Text>
           </Flex>
@@ -117,9 +121,9 @@ export function FindingSheet({ view, judge, finding, best }: FindingSheetProps) 
   );
 }
 
-/** What does not go in is mended where it is packed. */
-function isShownInStow({ rule }: ToldFinding): boolean {
-  return rule === 'stow/fit' || rule === 'stow/room';
+/** Where no change that was tried mends it: what does, in things. */
+function noSingleFix(judge: Judge, { rule }: ToldFinding): string {
+  return `No single change that was tested fixes this. What usually helps: ${judge.ruleOf(rule).mendedBy}.`;
 }
 
 /** Where somebody goes about it by hand. */

@@ -48,8 +48,9 @@ function Figures({ view }: { readonly view: KitView }) {
     coverFigure(view),
     findingsFigure(view),
   ];
+  // Of figures that are equally bad the findings come first: they say in words what to do.
   const worst = worstFirst
-    .map((mood) => figures.find((each) => each.mood === mood))
+    .map((mood) => figures.findLast((each) => each.mood === mood))
     .find((each) => each !== undefined);
   return (
     <Flex

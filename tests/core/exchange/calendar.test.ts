@@ -53,7 +53,8 @@ describe('a calendar', () => {
         // What is overdue is called for today.
         day: today,
         isAllDay: true,
-        lines: 'Knife; with, commas\\: look it over (due since 2027-02-28)',
+        lines:
+          'Knife; with, commas\\: look it over (due since 2027-02-28)\nLook the whole kit through',
         alarms: 1,
         status: null,
       },

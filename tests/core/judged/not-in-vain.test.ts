@@ -272,6 +272,18 @@ describe('what matters is said', () => {
       /roof\/double-duty/,
     ],
     [
+      'half the body on the back',
+      'woods',
+      ['body | pack = 70 L backpack', 'pack | 18 1.5 L bottles of water'],
+      /^stop need\/short load/,
+    ],
+    [
+      'a quarter of the body on the back',
+      'woods',
+      ['body | pack = 70 L backpack', 'pack | 11 1.5 L bottles of water'],
+      /^warn need\/short load/,
+    ],
+    [
       'nothing shines back in a November evening in town',
       'town',
       ['body | winter coat', 'body | phone'],

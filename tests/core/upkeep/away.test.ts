@@ -266,7 +266,7 @@ describe('care that was taken', () => {
     });
     expect(says(seen, 'keep/due', '2027-02-01')).toEqual([]);
     expect(says(seen, 'keep/due', '2027-02-02')).toEqual([
-      'One thing is due: knife, inspect, since 2027-02-01.',
+      'One thing is due: knife, inspect, since 2027-02-01; the kit was to be looked through by 2027-02-01.',
     ]);
   });
 });
@@ -281,6 +281,20 @@ describe('what is past its date on the way', () => {
       'food is good until 2027-05-31, and the trip ends on 2027-06-03.',
     ]);
     expect(says(of, 'keep/expired', '2027-06-05')).toEqual(['food was good until 2027-05-31.']);
+  });
+
+  it('looks ahead to the next inspection in a kit that is ready for any month', () => {
+    const pen = kept('allergy-pen', 'pen', [
+      lot('a', 1, { cameOn: '2026-11-20', goodUntil: '2027-02-28' }),
+    ]);
+    const when = { on: 'months', fromMonth: 1, toMonth: 12, nights: 1 } as const;
+    const ready = { ...kit('k', [newPlacement('pen', 'pen', { on: 'body' })]) };
+    const of = benchOf([pen], [{ ...ready, brief: keptIn('house', { when }) }]);
+    // The year ends on 31 December, and six months from the day on which the pen came are not over then.
+    expect(says(of, 'keep/expired', '2026-12-02')).toEqual([
+      'pen is good until 2027-02-28, and the next inspection is due on 2027-05-20.',
+    ]);
+    expect(says(of, 'keep/expired', '2027-03-01')).toEqual(['pen was good until 2027-02-28.']);
   });
 });
 

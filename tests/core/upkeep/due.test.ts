@@ -6,6 +6,7 @@ import {
   absenceOf,
   byMonthOf,
   careTaken,
+  countedFrom,
   dueListOf,
   everyMonths,
   nextDue,
@@ -124,6 +125,38 @@ describe('the due list', () => {
     // One that still goes on was no inspection yet.
     const open = after(bench, { do: 'keep round', round: { ...round, endedOn: null } });
     expect(dueListOf(open, today).kits[0]!.on).toBeNull();
+  });
+
+  it('looks a kit through for the first time half a year after the last of it came or was looked after', () => {
+    const water = kept('drinking-water', 'water', [lot('a', 6, { cameOn: '2026-11-02' })]);
+    const knife = kept('belt-knife', 'knife', [lot('a', 1, { checkedOn: '2026-12-24' })]);
+    expect(dueListOf(boxOf([water, knife]), today).kits[0]).toMatchObject({
+      on: '2027-06-24',
+      last: null,
+    });
+  });
+
+  it('counts tasks from a day in one act, and changes nothing else that is known of them', () => {
+    const pen = kept('belt-knife', 'knife', [
+      lot('a', 1, { goodUntil: '2028-01-31', amiss: 'renew' }),
+    ]);
+    const bank = kept('power-bank', 'bank');
+    const before = boxOf([pen, bank]);
+    const { never } = dueListOf(before, today);
+    const counted = countedFrom(before, never, today);
+    if (!counted.ok) throw new Error(counted.problem.message);
+    const bench = after(before, counted.value);
+    const list = dueListOf(bench, today);
+    expect(list.never).toEqual([]);
+    expect(told(bench)).toEqual([
+      ['box', 'bank', 'recharge', '2027-07-10', 1],
+      ['box', 'knife', 'inspect', '2027-09-10', 1],
+      ['box', 'knife', 'replace', '2028-01-31', 1],
+    ]);
+    expect(bench.shelf.get('knife')!.lots).toMatchObject([
+      { goodUntil: '2028-01-31', amiss: 'renew' },
+    ]);
+    expect(list.kits[0]!.on).toBe('2027-09-10');
   });
 
   it('has what is lent, borrowed and taken on the day it goes back', () => {

@@ -1,4 +1,5 @@
 import { gearOfKind, kindOf, kindsToGet } from '../../catalogue';
+import { toInWords } from '../../fit/laid-out';
 import { isClothes, type Gear, type JobId } from '../../gear';
 import { isTooSmall, openPlaces } from '../../kit/open-places';
 import { standsWell } from '../../kit/wished-reach';
@@ -144,12 +145,9 @@ export function moved({ own }: WorkedOutKit, { id }: Placement, to: Place): Comm
   return { do: 'move', loadout: own.id, placement: id, to };
 }
 
-/** `to the body`; `into Barrel 30 L`; `into Portage pack, Lid pocket`. */
-export function whereInWords({ gear }: WorkedOutKit, place: Place): string {
-  if ('on' in place) return place.on === 'body' ? 'to the body' : `to the ${place.on}`;
-  const { name, cavities } = gear(place.in);
-  const cavity = cavities.find(({ id }) => id === place.cavity);
-  return `into ${name}${cavities.length > 1 && cavity ? `, ${cavity.name}` : ''}`;
+/** Where to, in words. */
+export function whereInWords({ bench, tree }: WorkedOutKit, place: Place): string {
+  return toInWords(bench.shelf, tree, place);
 }
 
 /**

@@ -96,6 +96,10 @@ function* fixesOfOne(
   const overLimit: Fix[] = [];
   const said = new Set<string>();
   for (const fix of mender?.fixes({ kit, background, finding, newId }) ?? []) {
+    if (fix === null) {
+      yield null;
+      continue;
+    }
     if (said.has(fix.says)) continue;
     said.add(fix.says);
     const done = apply(kit.bench, fix.command);

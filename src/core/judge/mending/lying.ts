@@ -1,3 +1,4 @@
+import { fitFixInWords, fixesForCavity } from '../../fit/laid-out';
 import { drained } from '../../steps';
 import { massNowG } from '../../gear';
 import { isTooSmall, openPlaces } from '../../kit/open-places';
@@ -39,6 +40,23 @@ function placementsOf(kit: WorkedOutKit, ids: readonly string[]): readonly Place
 /** Moves each of them by itself. */
 function movingEach({ kit, finding: { about } }: MendAsked<unknown>): readonly Fix[] {
   return placementsOf(kit, about).flatMap((placement) => movingOf(kit, placement));
+}
+
+/**
+ * What helps in a cavity that does not hold what is in it, each really packed. A piece is strapped outside only where something
+ * stands that takes it along: nothing is told to be carried on the body so as to be out of the way.
+ */
+function* packedOtherwise({ kit, finding: { figures } }: MendAsked<stow.Misfit>) {
+  const { holder, cavity } = figures;
+  const { bench, own, tree, gear } = kit;
+  const inside = gear(holder).cavities.find(({ name }) => cavity === null || name === cavity);
+  if (!inside || isOfModule(holder)) return;
+  for (const fix of fixesForCavity(bench, own.id, { in: holder, cavity: inside.id })) {
+    const isOnBody = fix?.to && 'on' in fix.to && fix.to.on === 'body';
+    yield fix === null || isOnBody
+      ? null
+      : { says: fitFixInWords(bench.shelf, tree, fix), command: fix.command };
+  }
 }
 
 /** Moves all of them together to a place. */
@@ -97,7 +115,7 @@ function massOf({ gear }: WorkedOutKit, { id, count }: Placement): number {
 }
 
 export const lyingMenders: readonly Mender[] = [
-  mends(stow.doesNotFit, movingEach),
+  mends(stow.doesNotFit, packedOtherwise),
   mends(stow.overLimits, thinning),
   mends(stow.holderLoad, ({ kit, finding: { about } }) =>
     about.flatMap((holder) =>

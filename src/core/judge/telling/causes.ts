@@ -26,7 +26,7 @@ interface OpenComplaints {
 export const firstAid = cause({
   id: 'aid/short',
   speaksWhen: 'one or more complaints are not met',
-  mendedBy: 'each its own',
+  mendedBy: 'add the medicine or dressing that is named',
   because: 'What is not in the set is not there when somebody bleeds.',
   keyOf: byRules('aid', 'aid/complaint', 'aid/grave'),
   from: 1,
@@ -47,7 +47,7 @@ export const overFullRoom = cause({
   id: 'stow/room',
   severities: ['stop', 'warn'],
   speaksWhen: 'several things do not go into one room, or it does not close over them',
-  mendedBy: 'what to take out',
+  mendedBy: 'take a piece out, or take a larger holder',
   because: 'What does not go in stays behind, or is lost on the way.',
   keyOf: ({ rule, figures }) => {
     if (rule !== 'stow/fit') return null;
@@ -89,7 +89,7 @@ const verbsBefore = byName<string>({
 export const makeReady = cause({
   id: 'make/ready',
   speaksWhen: 'pieces are to be covered, locked, tried or learnt before they are relied on',
-  mendedBy: 'each its own mark',
+  mendedBy: 'do each of them, then mark it as done',
   because: 'At home it takes a minute, and out there it is too late.',
   keyOf: byRules('ready', ...verbsBefore.keys()),
   says: (parts, edge) => {
@@ -105,7 +105,7 @@ export const makeReady = cause({
 export const packedDeep = cause({
   id: 'stow/deep-all',
   speaksWhen: 'several pieces that are wanted at once lie deep',
-  mendedBy: 'each a better place',
+  mendedBy: 'move them to outer pockets or to the body',
   because: 'What is wanted at once is wanted with cold hands, in the dark.',
   keyOf: byRules('deep', 'stow/deep'),
   says: (parts, edge) => `Wanted at once, and packed deep: ${listed(namesOf(parts, edge))}.`,
@@ -116,7 +116,7 @@ export const keepDry = cause({
   id: 'stow/dry',
   speaksWhen:
     'nothing waterproof is round several pieces that wet spoils, or round all warm layers',
-  mendedBy: 'a dry bag',
+  mendedBy: 'add a dry bag',
   because: 'Rain finds every seam in four hours.',
   keyOf: byRules('dry', 'stow/wet', 'warm/dry-set', 'stow/outside'),
   says: (parts, edge) => {
@@ -137,7 +137,7 @@ export const lightsFire = cause({
   id: 'fire/ways',
   severities: ['stop', 'warn'],
   speaksWhen: 'there are fewer ways to light a fire than wanted, or weather leaves none',
-  mendedBy: 'add one that does not fail with the others',
+  mendedBy: 'add another way to light a fire, and tinder for it',
   because: 'Lighters run dry, matches get wet, and a rod takes practice.',
   keyOf: ({ rule, figures }) => {
     if (rule === 'fire/ignite' || rule === 'fire/no-tinder' || rule === 'fire/no-striker')
@@ -182,7 +182,7 @@ export const sameWeather = cause({
   id: 'cover/weather',
   severities: ['warn'],
   speaksWhen: 'all ways to several things fail in one condition',
-  mendedBy: 'add one that does not',
+  mendedBy: 'add a way that still works then',
   because: 'A condition holds for everything at once, however it is spread.',
   keyOf: ({ rule, figures }) =>
     rule === 'cover/one-condition' ? (figures as FailsFigures).condition : null,
@@ -199,7 +199,7 @@ export const spills = cause({
   id: 'harm/spills',
   severities: ['warn'],
   speaksWhen: 'several pieces may leak over what lies beside them, or spoil it',
-  mendedBy: 'a bag apart',
+  mendedBy: 'put each in a bag of its own',
   because: 'One squeezed tube ruins a whole pocket.',
   keyOf: byRules('spills', 'harm/burst', 'harm/fuel-food'),
   says: (parts, { name }) => {
@@ -213,7 +213,7 @@ export const frostFull = cause({
   id: 'harm/frost',
   severities: ['warn'],
   speaksWhen: 'several full vessels freeze',
-  mendedBy: 'empty a tenth, keep it warm',
+  mendedBy: 'empty a tenth, or carry it where it stays warm',
   because: 'Ice needs a tenth more room than water.',
   keyOf: byRules('frost', 'harm/frost-full'),
   says: (parts, edge) =>
@@ -225,7 +225,7 @@ export const lawAsks = cause({
   id: 'law/way',
   severities: ['note'],
   speaksWhen: 'pieces need leave, or may not be worn on the way',
-  mendedBy: 'caution',
+  mendedBy: 'ask before you carry it; pack it away on the way there',
   because: 'Local law comes first: ask before you carry it.',
   keyOf: byRules('law', 'law/licence', 'law/carriage'),
   says: (parts, edge) =>
@@ -237,7 +237,7 @@ export const couldStay = cause({
   id: 'thrift/all',
   severities: ['note'],
   speaksWhen: 'several pieces could stay at home or be lighter',
-  mendedBy: 'leave, swap',
+  mendedBy: 'leave pieces at home, or take lighter ones',
   because: 'Every gram that does nothing is carried all the way.',
   keyOf: byRules('thrift', 'thrift/dead', 'thrift/lighter', 'thrift/spares'),
   says: (parts, edge) => {

@@ -2,12 +2,17 @@
 
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
-import { whyInWords, type CavityQuestion, type Fix, type Stowage } from '@/core/fit/laid-out';
+import {
+  fitFixInWords,
+  whyInWords,
+  type CavityQuestion,
+  type Fix,
+  type Stowage,
+} from '@/core/fit/laid-out';
 import { isOfModule, type Bench } from '@/core/loadout';
 import { Button } from '@/ui/fields/button';
 import { Panel } from '@/ui/fields/panel';
 import type { KitView } from '@/ui/kit/kit-view';
-import { placeInWords } from '@/ui/kit/place-in-words';
 import { perform, sayRefused } from '@/ui/notice/notice';
 import { notBeside } from '@/workers/beside';
 import { callFixes } from '@/workers/stow-calls';
@@ -58,7 +63,8 @@ interface FixesProps {
 
 /** Offers as they are found. */
 function Fixes({ view, question, stowage }: FixesProps) {
-  const { bench, own } = view;
+  const { bench, own, tree } = view;
+  const inWords = (fix: Fix) => fitFixInWords(bench.shelf, tree, fix);
   const { fixes, isLooking } = useFixes(bench, own.id, question, stowage);
   return (
     <Box marginTop="3" aria-live="polite">
@@ -71,10 +77,10 @@ function Fixes({ view, question, stowage }: FixesProps) {
             key={at}
             whiteSpace="normal"
             textAlign="left"
-            onClick={() => perform(fix.command, `${fixInWords(view, fix)}: done.`)}
+            onClick={() => perform(fix.command, `${inWords(fix)}: done.`)}
           >
             <span>
-              {fixInWords(view, fix)}
+              {inWords(fix)}
               <Text as="span" fontWeight="400" color="fg.muted" fontSize="sm">
                 {fix.left === 0 ? ' · then all goes in' : ` · then ${fix.left} stay outside`}
               </Text>
@@ -129,20 +135,4 @@ function useFixes(bench: Bench, loadout: string, question: CavityQuestion, stowa
     };
   }, [bench, loadout, placement, cavity, stowage]);
   return found.of === stowage ? found : { fixes: [], isLooking: true };
-}
-
-function fixInWords({ bench, tree }: KitView, fix: Fix): string {
-  const name = (id: string) => bench.shelf.get(id)?.name ?? id;
-  switch (fix.fix) {
-    case 'turn':
-      return `Lay ${name(fix.gear)} on its side`;
-    case 'move':
-      return `Move ${name(fix.gear)} to ${placeInWords(bench.shelf, tree, fix.to!).replace(/^in /, '')}`;
-    case 'outside':
-      return `Carry ${name(fix.gear)} outside, ${placeInWords(bench.shelf, tree, fix.to!)}`;
-    case 'swap':
-      return `Take ${name(fix.instead!)} instead of ${name(fix.gear)}`;
-    case 'larger holder':
-      return `Take ${name(fix.instead!)} instead of ${name(fix.gear)}`;
-  }
 }
