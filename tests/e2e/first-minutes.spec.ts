@@ -178,7 +178,9 @@ test.describe('on a phone', () => {
     await typeLines(page, lines.slice(0, 8));
     const figures = page.getByRole('group', { name: 'Figures of this kit' });
     // The first finding in words: what is worst says what to do.
-    await expect(figures.locator('[data-figure="To look at"]')).toContainText('■ Nothing to cut with');
+    await expect(figures.locator('[data-figure="To look at"]')).toContainText(
+      '■ Nothing to cut with',
+    );
     expect((await figures.boundingBox())!.height).toBeLessThan(64);
     await figures.getByRole('button', { name: /more$/ }).tap();
     await expect(figures.locator('[data-figure=Mass]')).toBeVisible();
