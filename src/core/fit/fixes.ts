@@ -13,7 +13,6 @@ import {
   type Loadout,
   type Place,
   type Placement,
-  type Tree,
 } from '../loadout';
 import { cavityQuestion, type CavityQuestion } from './cavity-load';
 import { stowWithin, type Load, type Stowage } from './load';
@@ -21,7 +20,7 @@ import { whyNeverIn } from './load/never';
 import { roomsTouched, type InCavity } from './rooms-touched';
 
 /** A change that may help. */
-interface FixIdea {
+export interface FixIdea {
   readonly fix: 'turn' | 'move' | 'swap' | 'larger holder' | 'outside';
   /** The gear that is turned, moved or taken out. */
   readonly gear: string;
@@ -179,41 +178,6 @@ function mayYetFit({ left }: Stowage): boolean {
 
 function placementMoved(command: Command): string | null {
   return command.do === 'move' ? command.placement : null;
-}
-
-/** What a fix does: `Lay Pot on its side`, `Carry Ground mat outside, loose in the vehicle`. */
-export function fitFixInWords(shelf: Bench['shelf'], tree: Tree, fix: FixIdea): string {
-  const name = (id: string) => shelf.get(id)?.name ?? id;
-  switch (fix.fix) {
-    case 'turn':
-      return `Lay ${name(fix.gear)} on its side`;
-    case 'move':
-      return `Move ${name(fix.gear)} ${toInWords(shelf, tree, fix.to!)}`;
-    case 'outside':
-      return `Carry ${name(fix.gear)} outside, ${outsideInWords(fix.to!)}`;
-    case 'swap':
-    case 'larger holder':
-      return `Take ${name(fix.instead!)} instead of ${name(fix.gear)}`;
-  }
-}
-
-/** `to the body`; `into Barrel 30 L`; `into Portage pack, Lid pocket`. */
-export function toInWords(shelf: Bench['shelf'], tree: Tree, place: Place): string {
-  if ('on' in place) return `to the ${place.on}`;
-  const { name, cavities } = gearOf(shelf, tree.byId.get(place.in)!);
-  const cavity = cavities.find(({ id }) => id === place.cavity);
-  return `into ${name}${cavities.length > 1 && cavity ? `, ${cavity.name}` : ''}`;
-}
-
-function outsideInWords(place: Place): string {
-  const ground = 'on' in place ? place.on : 'body';
-  const words = {
-    body: 'strapped on',
-    vehicle: 'loose in the vehicle',
-    house: 'loose in the house',
-    mat: 'not packed yet',
-  };
-  return words[ground];
 }
 
 /** Strapped on, or set beside its holder: that always goes. */

@@ -8,5 +8,6 @@ export * from './outside';
 export * from './loads';
 export * from './question-key';
 export * from './fixes';
+export * from './fixes-in-words';
 export * from './balance';
 export * from './lay-out';

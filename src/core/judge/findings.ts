@@ -3,6 +3,7 @@ import { printMass, type UnitSystem } from '../quantity';
 import type { Scheme } from '../scheme';
 import { drained } from '../steps';
 import { backgroundOf, type Background } from './background';
+import { holderTakes, type TakenAlong } from './holder';
 import { needShort, shortInWords, type NeedShort } from './need-short';
 import type { Edge, Finding, Fix, Found, Rule } from './finding';
 import { rules } from './rules';
@@ -95,6 +96,10 @@ const longestHeadline = 44;
 /** A finding in a few words, for who looks up from something else: `Drink: 6 L of 83 L`. */
 export function headlineOf(finding: Finding, kit: WorkedOutKit, units: UnitSystem): string {
   if (finding.rule === needShort.id) return shortInWords(finding.figures as NeedShort, units);
+  if (finding.rule === holderTakes.id) {
+    const { gone } = finding.figures as TakenAlong;
+    return `Only in ${kit.gear(finding.about[0]!).name}: ${gone[0]}`;
+  }
   const [clause = ''] = findingInWords(finding, kit, units).split(/[.:;]\s|\.$/u);
   return clause.length <= longestHeadline
     ? clause

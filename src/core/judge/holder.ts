@@ -32,11 +32,14 @@ const worthSaying = 3;
 /** How long help takes where nobody said, in h (own). */
 const usualHelpH = 24;
 
-/** One holder takes much with it. */
-export const holderTakes: Rule<{
+/** What is lost with a holder, and what is left, in words, what hurts soonest first. */
+export interface TakenAlong {
   readonly gone: readonly string[];
   readonly stays: readonly string[];
-}> = {
+}
+
+/** One holder takes much with it. */
+export const holderTakes: Rule<TakenAlong> = {
   id: 'cover/holder',
   severities: ['stop', 'warn'],
   speaksWhen:

@@ -46,6 +46,7 @@ describe('findings on the demo', () => {
     expect(all[0]!.parts!.map(({ rule }) => rule)).toContain('sleep/ground');
     expect(headlineOf(all[0]!, worked, 'metric')).toBe('Sleep: 4 °C short');
     expect(headlineOf(all[0]!, worked, 'us')).toBe('Sleep: 8 °F short');
+    expect(headlineOf(all[1]!, worked, 'metric')).toBe('Only in Portage pack 45 L: water');
   });
 
   it('print in the units that are asked for', () => {

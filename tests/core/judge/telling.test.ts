@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { dividedBy, findingInWords, findingsOf, withSetAside } from '@/core/judge';
+import { fixesOf } from '@/core/judge/mending';
 import { workedOut, type WorkedOutKit } from '@/core/kit';
 import { newPlacement, type Bench } from '@/core/loadout';
 import { anyKit } from '../../support/any-kit';
@@ -21,7 +22,7 @@ const week = 'pack, lighter @ pack, belt-knife @ pack, steel-bottle @ pack, wool
 
 describe('one cause is one sentence', () => {
   it.each<[string, KindKit, string, RegExp, number]>([
-    ['first aid', { holds: 'plasters' }, 'aid/short', /^First aid: nothing for .* heavy bleeding/, 5],
+    ['first aid', { holds: 'plasters' }, 'aid/short', /^First aid: nothing for heavy bleeding, /, 5],
     ['what is made ready', { holds: 'belt-knife, lighter, headlamp' }, 'make/ready', /^Before you go: cover the edge of Belt knife.*lock the switch of/, 3],
     ['what lies deep', { holds: 'pack, whistle @ pack.main, compass @ pack.main' }, 'stow/deep-all', /^Wanted at once, and packed deep: Whistle and /, 2],
     ['what is kept dry', { holds: 'pack, map @ pack, wool-jersey @ pack' }, 'stow/dry', /^Nothing waterproof is round /, 2],
@@ -34,6 +35,15 @@ describe('one cause is one sentence', () => {
     expect(found[0]!.says).toMatch(says);
     expect(found[0]!.parts.length).toBeGreaterThanOrEqual(least);
   }); // prettier-ignore
+
+  it('first aid offers a single dressing for heavy bleeding first, and no whole set', () => {
+    const worked = kindKit({ holds: 'plasters' });
+    const finding = findingsOf(worked).find(({ rule }) => rule === 'aid/short')!;
+    let made = 0;
+    const search = { newId: () => `new-${(made += 1)}` };
+    const [first] = [...fixesOf(worked, finding, search)].filter((fix) => fix !== null);
+    expect(first!.says).toBe('Get Pressure bandage and lay it out');
+  });
 
   it('of a holder, with what stays, gravest where help is further off than that takes to hurt', () => {
     const near = kindKit({ holds: week, brief: { searchHours: 1 } });

@@ -272,6 +272,12 @@ describe('what matters is said', () => {
       /roof\/double-duty/,
     ],
     [
+      'heavy bleeding before what is small',
+      'woods',
+      ['body | pouch = belt pouch', 'pouch | 5 plasters'],
+      /^\w+ aid\/short aid: First aid: nothing for heavy bleeding/,
+    ],
+    [
       'half the body on the back',
       'woods',
       ['body | pack = 70 L backpack', 'pack | 18 1.5 L bottles of water'],

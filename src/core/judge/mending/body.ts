@@ -10,11 +10,16 @@ import type { WorkedOutKit } from '../../kit';
 import type { Fix } from '../finding';
 import { mends, type Mender, type MendAsked } from './mender';
 
-/** Kinds against a complaint, those that serve most often first. */
+/** What helps against so many complaints or more is a whole set. */
+const setFrom = 4;
+
+/** Kinds against a complaint: single pieces before whole sets, and of each sort those that serve most often first. */
 function kindsAgainst(complaint: Complaint): readonly string[] {
-  return [...aids]
-    .filter(([, each]) => each.some((aid) => aid.complaint === complaint))
-    .map(([kind]) => kind);
+  const kinds = [...aids].filter(([, each]) => each.some((aid) => aid.complaint === complaint));
+  const [sets, pieces] = [true, false].map((isSet) =>
+    kinds.filter(([, each]) => each.length >= setFrom === isSet),
+  );
+  return [...pieces!, ...sets!].map(([kind]) => kind);
 }
 
 function against({
